@@ -1,0 +1,221 @@
+package retazo.core.bolt;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import retazo.core.measure.Length;
+
+/**
+ * Chooses how many bags of each group, then lays each fabric by itself with {@link FabricPacker}. An honest heuristic:
+ * what it builds can be cut, but a limit of steps may keep it from finding the very best.
+ *
+ * <p>Most bags: totals from a bound downwards; at each total a limited number of ways to make it up, those with the
+ * least cloth first; the first total that can be laid wins, with the best score among its ways. In the order asked: the
+ * largest number of the first group that can be laid, then of the next beside it.
+ */
+public final class HeuristicBoltPlanner implements BoltPlanner {
+
+    private static final int MOST_WAYS_PER_TOTAL = 400;
+    private static final int MOST_GOOD_WAYS = 24;
+
+    @Override
+    public BoltPlan mostBags(BoltRequest request) {
+        Attempt attempt = new Attempt(request);
+        int[] most = IntStream.range(0, request.groups().size()).map(attempt::mostAlone).toArray();
+        for (int total = Math.min(IntStream.of(most).sum(), attempt.bound(most)); total > 0; total--) {
+            Optional<BoltPlan> best = attempt.ways(total, most).stream()
+                    .map(attempt::plan)
+                    .flatMap(Optional::stream)
+                    .limit(MOST_GOOD_WAYS)
+                    .min(Comparator.comparing(BoltPlan::score));
+            if (best.isPresent()) {
+                return best.get();
+            }
+        }
+        return attempt.plan(new int[most.length]).orElseThrow();
+    }
+
+    @Override
+    public BoltPlan inOrderAsked(BoltRequest request) {
+        Attempt attempt = new Attempt(request);
+        int[] counts = new int[request.groups().size()];
+        for (int group = 0; group < counts.length; group++) {
+            int enough = 0;
+            int tooMany = request.groups().get(group).quantity() + 1;
+            while (tooMany - enough > 1) {
+                int middle = (enough + tooMany) / 2;
+                counts[group] = middle;
+                if (attempt.plan(counts).isPresent()) {
+                    enough = middle;
+                } else {
+                    tooMany = middle;
+                }
+            }
+            counts[group] = enough;
+        }
+        return attempt.plan(counts).orElseThrow();
+    }
+
+    /** One request with what was found out about it so far. */
+    private static final class Attempt {
+
+        private final BoltRequest request;
+        private final List<String> fabrics;
+        private final Map<String, FabricPacker> packers = new HashMap<>();
+        private final Map<String, Optional<FabricPacker.Packing>> known = new HashMap<>();
+
+        Attempt(BoltRequest request) {
+            this.request = request;
+            this.fabrics = List.copyOf(request.neededFabrics());
+            fabrics.forEach(code -> packers.put(code, new FabricPacker(request.bolts(code), request.rests())));
+        }
+
+        /** How many of a group its bolts give if no other group takes any: for each fabric the cuts of every bolt. */
+        int mostAlone(int group) {
+            BagGroup bags = request.groups().get(group);
+            return bags.lengths().entrySet().stream()
+                    .mapToInt(need -> (int) Math.min(
+                            bags.quantity(), KitsPossible.cuts(request.bolts(need.getKey()), need.getValue()).value()))
+                    .min()
+                    .orElse(bags.quantity());
+        }
+
+        /** No plan has more bags: per fabric the shortest lengths first, until its cloth is used up. */
+        int bound(int[] most) {
+            return fabrics.stream().mapToInt(code -> bound(code, most)).min().orElse(IntStream.of(most).sum());
+        }
+
+        private int bound(String code, int[] most) {
+            Length left = request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus);
+            int bags = 0;
+            for (int group : groupsByLength(code)) {
+                Length length = request.groups().get(group).lengths().getOrDefault(code, Length.ZERO);
+                int fit = length.isZero() ? most[group] : (int) Math.min(most[group], left.wholeTimes(length).value());
+                left = left.minus(length.times(fit));
+                bags += fit;
+            }
+            return bags;
+        }
+
+        private List<Integer> groupsByLength(String code) {
+            return IntStream.range(0, request.groups().size()).boxed()
+                    .sorted(Comparator.comparing(
+                            group -> request.groups().get(group).lengths().getOrDefault(code, Length.ZERO)))
+                    .toList();
+        }
+
+        /** Ways to make up a total that no fabric forbids by its sum, those with the least cloth first. */
+        List<int[]> ways(int total, int[] most) {
+            List<Integer> thriftyFirst = IntStream.range(0, most.length).boxed()
+                    .sorted(Comparator.comparing(this::allCloth))
+                    .toList();
+            List<int[]> ways = new ArrayList<>();
+            collect(total, most, thriftyFirst, 0, new int[most.length], ways);
+            return ways;
+        }
+
+        private Length allCloth(int group) {
+            return request.groups().get(group).lengths().values().stream().reduce(Length.ZERO, Length::plus);
+        }
+
+        private void collect(int left, int[] most, List<Integer> order, int next, int[] counts, List<int[]> ways) {
+            if (ways.size() >= MOST_WAYS_PER_TOTAL || !fitsBySum(counts)) {
+                return;
+            }
+            if (next == order.size()) {
+                if (left == 0) {
+                    ways.add(counts.clone());
+                }
+                return;
+            }
+            int group = order.get(next);
+            int others = order.subList(next + 1, order.size()).stream().mapToInt(other -> most[other]).sum();
+            for (int count = Math.min(left, most[group]); count >= Math.max(0, left - others); count--) {
+                counts[group] = count;
+                collect(left - count, most, order, next + 1, counts, ways);
+            }
+            counts[group] = 0;
+        }
+
+        private boolean fitsBySum(int[] counts) {
+            return fabrics.stream().noneMatch(code -> lengths(code, counts).stream()
+                    .reduce(Length.ZERO, Length::plus)
+                    .isLongerThan(request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus)));
+        }
+
+        /** The lengths of one fabric for so many bags of each group, longest first. */
+        private List<Length> lengths(String code, int[] counts) {
+            List<Length> lengths = new ArrayList<>();
+            for (int group = 0; group < counts.length; group++) {
+                Length length = request.groups().get(group).lengths().get(code);
+                if (length != null) {
+                    lengths.addAll(Collections.nCopies(counts[group], length));
+                }
+            }
+            lengths.sort(Comparator.reverseOrder());
+            return lengths;
+        }
+
+        Optional<BoltPlan> plan(int[] counts) {
+            Map<String, FabricPacker.Packing> packings = new HashMap<>();
+            for (String code : fabrics) {
+                List<Length> lengths = lengths(code, counts);
+                Optional<FabricPacker.Packing> packing =
+                        known.computeIfAbsent(code + lengths, key -> packers.get(code).pack(lengths));
+                if (packing.isEmpty()) {
+                    return Optional.empty();
+                }
+                packings.put(code, packing.get());
+            }
+            return Optional.of(assemble(counts, packings));
+        }
+
+        private BoltPlan assemble(int[] counts, Map<String, FabricPacker.Packing> packings) {
+            List<BoltPlan.PlannedLength> cuts = new ArrayList<>();
+            List<BoltPlan.Rest> rests = new ArrayList<>();
+            for (String code : fabrics) {
+                List<BoltPlan.PlannedLength> ofFabric = cutsOf(code, counts, packings.get(code));
+                for (BoltStock bolt : request.bolts(code)) {
+                    List<BoltPlan.PlannedLength> ofBolt =
+                            ofFabric.stream().filter(cut -> cut.boltId().equals(bolt.id())).toList();
+                    if (!ofBolt.isEmpty()) {
+                        Length used = ofBolt.stream().map(BoltPlan.PlannedLength::length).reduce(Length.ZERO, Length::plus);
+                        Length rest = bolt.free().minus(used);
+                        cuts.addAll(ofBolt);
+                        rests.add(new BoltPlan.Rest(code, bolt.id(), rest, request.rests().kindOf(rest)));
+                    }
+                }
+            }
+            return new BoltPlan(IntStream.of(counts).boxed().toList(), cuts, rests);
+        }
+
+        /** Gives each bag of a group one of the places of its length, in the order of groups and bags. */
+        private List<BoltPlan.PlannedLength> cutsOf(String code, int[] counts, FabricPacker.Packing packing) {
+            List<Length> lengths = lengths(code, counts);
+            boolean[] given = new boolean[lengths.size()];
+            List<BoltPlan.PlannedLength> cuts = new ArrayList<>();
+            for (int group = 0; group < counts.length; group++) {
+                Length length = request.groups().get(group).lengths().get(code);
+                for (int bag = 0; length != null && bag < counts[group]; bag++) {
+                    int place = firstOpen(lengths, given, length);
+                    given[place] = true;
+                    String bolt = request.bolts(code).get(packing.boltOf().get(place)).id();
+                    cuts.add(new BoltPlan.PlannedLength(code, bolt, group, bag, length));
+                }
+            }
+            return cuts;
+        }
+
+        private static int firstOpen(List<Length> lengths, boolean[] given, Length length) {
+            return IntStream.range(0, given.length)
+                    .filter(place -> !given[place] && lengths.get(place).equals(length))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+}

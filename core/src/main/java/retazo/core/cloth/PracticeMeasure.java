@@ -1,0 +1,60 @@
+package retazo.core.cloth;
+
+import java.util.Arrays;
+import java.util.Optional;
+import retazo.core.measure.Length;
+
+/** A length that a shop sets once for all its figures, with the least and the most that make sense. */
+public enum PracticeMeasure {
+    /** Cloth on each side of a seam: 1/4 in by default. */
+    SEAM_ALLOWANCE("seamAllowance", Length.ofInches(1, 8), Length.ofInches(1)),
+    /** What can be used of the width of fabric: 40 in is the cautious figure. */
+    USABLE_WIDTH("usableWidth", Length.ofInches(10), Length.ofInches(130)),
+    /** Cloth lost once at the end of a length to cut it straight: 1 in by default. */
+    SQUARING("squaring", Length.ZERO, Length.ofInches(6)),
+    /** The finest step of a ruler to which a size with a root in it is rounded up: 1/8 in by default. */
+    CUTTING_STEP("cuttingStep", Length.ofInches(1, 64), Length.ofInches(1)),
+    /** How much larger half-square triangles are sewn before they are trimmed: 1/8 in by default, 0 for exact. */
+    HALF_SQUARE_OVERSIZE("halfSquareOversize", Length.ZERO, Length.ofInches(1)),
+    /** What is added to the length of each border piece, to trim: 2 in by default. */
+    BORDER_TRIM("borderTrim", Length.ZERO, Length.ofInches(12)),
+    /** The width to which binding strips are cut: 2 1/4 in by default. */
+    BINDING_WIDTH("bindingWidth", Length.ofInches(1), Length.ofInches(6)),
+    /** What the backing is larger than the quilt on every side: 4 in by default. */
+    BACKING_OVERAGE("backingOverage", Length.ZERO, Length.ofInches(12)),
+    /** Lengths are sold in whole steps of this: 1/8 yd by default. */
+    SELLING_STEP("sellingStep", Length.ofMillimetres(1), Length.ofYards(2, 1)),
+    /** A rest this long or longer can be sold: 1/2 yd by default. */
+    SHORTEST_REMNANT("shortestRemnant", Length.ofInches(1), Length.ofYards(3, 1)),
+    /** A rest up to this long counts as nothing left: 2 in by default. */
+    NOTHING("nothing", Length.ZERO, Length.ofYards(1, 2));
+
+    private final String key;
+    private final Length least;
+    private final Length most;
+
+    PracticeMeasure(String key, Length least, Length most) {
+        this.key = key;
+        this.least = least;
+        this.most = most;
+    }
+
+    public static Optional<PracticeMeasure> byKey(String key) {
+        return Arrays.stream(values()).filter(measure -> measure.key.equals(key)).findFirst();
+    }
+
+    /** Its name in forms, addresses and files. */
+    public String key() {
+        return key;
+    }
+
+    /** The least allowed, inclusive. */
+    public Length least() {
+        return least;
+    }
+
+    /** The most allowed, inclusive. */
+    public Length most() {
+        return most;
+    }
+}

@@ -1,0 +1,13 @@
+package retazo.core.cloth;
+
+/** What is printed on a fabric, as far as it matters to cutting and to the eye. */
+public enum PrintKind {
+    /** One colour, the same on both sides. */
+    SOLID,
+    /** A print that reads alike from every side. */
+    ALL_OVER,
+    /** A print that reads one way up, along the length. */
+    ONE_WAY,
+    /** Stripes along the length. */
+    STRIPE
+}

@@ -1,0 +1,42 @@
+package retazo.core.cutting;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.Use;
+
+/**
+ * Strips of one height across a cloth, or the panels of a backing: one line of a cutting list.
+ *
+ * @param pieceLabels the pieces that come from them, such as {@code A1}; none for long strips and panels
+ * @param stripHeight along the cloth
+ * @param strips      how many strips or panels
+ * @param length      of all of them along the cloth
+ * @param patches     what is cut from the strips, where it is patches
+ * @param seams       which way a backing is joined, where it is one
+ */
+public record ClothLine(
+        Use use,
+        List<String> pieceLabels,
+        Figure<Length> stripHeight,
+        Figure<Count> strips,
+        Figure<Length> length,
+        Optional<Patches> patches,
+        Optional<BackingSheet.Seams> seams) {
+
+    public ClothLine {
+        pieceLabels = List.copyOf(pieceLabels);
+    }
+
+    /**
+     * The pieces cut from the strips of a line.
+     *
+     * @param width    across the cloth
+     * @param perStrip how many one strip gives
+     */
+    public record Patches(Figure<Length> width, Figure<Count> count, Figure<Count> perStrip) {
+    }
+}

@@ -1,0 +1,62 @@
+package retazo.core.cutting;
+
+import java.util.function.Function;
+import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.BindingStrip;
+import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.PieceNeed;
+
+/** Something that a fabric is cut for. */
+public sealed interface ClothNeed {
+
+    <R> R match(
+            Function<Patches, R> patches, Function<Border, R> border, Function<Binding, R> binding, Function<Backing, R> backing);
+
+    /** Pieces of one cut size for units. */
+    record Patches(PieceNeed need) implements ClothNeed {
+        @Override
+        public <R> R match(
+                Function<Patches, R> patches,
+                Function<Border, R> border,
+                Function<Binding, R> binding,
+                Function<Backing, R> backing) {
+            return patches.apply(this);
+        }
+    }
+
+    /** The long pieces of a border. */
+    record Border(BorderPieces pieces) implements ClothNeed {
+        @Override
+        public <R> R match(
+                Function<Patches, R> patches,
+                Function<Border, R> border,
+                Function<Binding, R> binding,
+                Function<Backing, R> backing) {
+            return border.apply(this);
+        }
+    }
+
+    /** The binding. */
+    record Binding(BindingStrip strip) implements ClothNeed {
+        @Override
+        public <R> R match(
+                Function<Patches, R> patches,
+                Function<Border, R> border,
+                Function<Binding, R> binding,
+                Function<Backing, R> backing) {
+            return binding.apply(this);
+        }
+    }
+
+    /** The panels of a backing. */
+    record Backing(BackingSheet sheet) implements ClothNeed {
+        @Override
+        public <R> R match(
+                Function<Patches, R> patches,
+                Function<Border, R> border,
+                Function<Binding, R> binding,
+                Function<Backing, R> backing) {
+            return backing.apply(this);
+        }
+    }
+}

@@ -1,0 +1,26 @@
+package retazo.core.cutting;
+
+import java.util.List;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Length;
+
+/**
+ * All that is cut from one fabric.
+ *
+ * @param key         stable start of the keys of the plan's figures
+ * @param usableWidth of the cloth
+ * @param squaring    lost once at the end of the cloth
+ * @param needs       one or more
+ */
+public record ClothRequest(String key, Figure<Length> usableWidth, Figure<Length> squaring, List<ClothNeed> needs) {
+
+    /**
+     * @throws IllegalArgumentException if there is nothing to cut
+     */
+    public ClothRequest {
+        needs = List.copyOf(needs);
+        if (needs.isEmpty()) {
+            throw new IllegalArgumentException("'" + key + "' asks for no cloth.");
+        }
+    }
+}

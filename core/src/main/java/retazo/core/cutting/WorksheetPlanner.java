@@ -1,0 +1,128 @@
+package retazo.core.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import retazo.core.explain.Arithmetic;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.BindingStrip;
+import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.Use;
+
+/**
+ * Plans a cloth as it is done by hand, but rounded only once: each cut size alone, across the width, as drawn; all uses
+ * added up, and squaring once. Stateless; the work grows with the number of needs.
+ */
+public final class WorksheetPlanner {
+
+    private record CutSize(Length width, Length height) {
+    }
+
+    /** Plans the cloth, or tells which pieces are wider than it. */
+    public ClothPlanning plan(ClothRequest request) {
+        Map<CutSize, List<PieceNeed>> patches = new LinkedHashMap<>();
+        List<ClothLine> lines = new ArrayList<>();
+        for (ClothNeed need : request.needs()) {
+            need.match(
+                    patch -> patches.computeIfAbsent(sizeOf(patch.need()), size -> new ArrayList<>()).add(patch.need()),
+                    border -> lines.add(borderLine(border.pieces(), request)),
+                    binding -> lines.add(bindingLine(binding.strip(), request)),
+                    backing -> lines.add(backingLine(backing.sheet(), request)));
+        }
+        List<Problem> problems = patches.values().stream()
+                .map(equal -> equal.get(0))
+                .filter(need -> need.width().value().isLongerThan(request.usableWidth().value()))
+                .map(need -> Problem.of(
+                        "cloth.piece-too-wide", need.label(), need.width().value(), request.usableWidth().value()))
+                .toList();
+        if (!problems.isEmpty()) {
+            return new ClothPlanning.Impossible(problems);
+        }
+        patches.values().forEach(equal -> lines.add(patchLine(equal, request)));
+        lines.sort(inCuttingOrder());
+        return new ClothPlanning.Planned(summedUp(request, lines));
+    }
+
+    private static ClothPlan summedUp(ClothRequest request, List<ClothLine> lines) {
+        List<Figure<Length>> parts = Stream.concat(lines.stream().map(ClothLine::length), Stream.of(request.squaring()))
+                .filter(part -> !part.value().isZero())
+                .toList();
+        Figure<Length> exact = Arithmetic.sum(request.key() + ".exact", Label.of("cloth.exact"), parts);
+        return new ClothPlan(request.usableWidth(), lines, request.squaring(), exact);
+    }
+
+    private static ClothLine patchLine(List<PieceNeed> equal, ClothRequest request) {
+        PieceNeed first = equal.get(0);
+        List<String> labels = equal.stream().map(PieceNeed::label).toList();
+        String names = String.join(", ", labels);
+        String key = request.key() + "." + String.join("-", labels);
+        Figure<Count> count = equal.size() == 1
+                ? first.count()
+                : Arithmetic.sumOfCounts(
+                        key + ".count", Label.of("piece.count", names), equal.stream().map(PieceNeed::count).toList());
+        Figure<Count> perStrip = Arithmetic.wholeTimes(
+                key + ".perStrip", Label.of("cloth.perStrip", names), request.usableWidth(), first.width());
+        Figure<Count> strips = Arithmetic.groups(key + ".strips", Label.of("cloth.strips", names), count, perStrip);
+        return new ClothLine(
+                Use.BLOCKS,
+                labels,
+                first.height(),
+                strips,
+                length(key, Label.of("cloth.patchLength", names), strips, first.height()),
+                Optional.of(new ClothLine.Patches(first.width(), count, perStrip)),
+                Optional.empty());
+    }
+
+    private static ClothLine borderLine(BorderPieces border, ClothRequest request) {
+        Figure<Count> strips = border.strips(request.usableWidth());
+        return longLine(
+                Use.border(border.number()), border.cutWidth(), strips,
+                length(border.key(), Label.of("cloth.borderLength", border.number()), strips, border.cutWidth()));
+    }
+
+    private static ClothLine bindingLine(BindingStrip binding, ClothRequest request) {
+        Figure<Count> strips = binding.strips(request.usableWidth());
+        return longLine(
+                Use.BINDING, binding.stripWidth(), strips,
+                length(binding.key(), Label.of("cloth.bindingLength"), strips, binding.stripWidth()));
+    }
+
+    private static ClothLine longLine(Use use, Figure<Length> height, Figure<Count> strips, Figure<Length> length) {
+        return new ClothLine(use, List.of(), height, strips, length, Optional.empty(), Optional.empty());
+    }
+
+    private static ClothLine backingLine(BackingSheet backing, ClothRequest request) {
+        BackingSheet.Panels panels = backing.fewest(request.usableWidth());
+        return new ClothLine(
+                Use.BACKING, List.of(), panels.panelLength(), panels.panels(), panels.length(),
+                Optional.empty(), Optional.of(panels.seams()));
+    }
+
+    private static Figure<Length> length(String key, Label label, Figure<Count> strips, Figure<Length> height) {
+        return Arithmetic.product(key + ".stripsLength", label, strips, height);
+    }
+
+    private static CutSize sizeOf(PieceNeed need) {
+        return new CutSize(need.width().value(), need.height().value());
+    }
+
+    /** Backing, borders and binding first, since they need the cloth whole; then the taller strips. */
+    private static Comparator<ClothLine> inCuttingOrder() {
+        return Comparator.comparing((ClothLine line) -> switch (line.use().place()) {
+            case BACKING -> 0;
+            case BORDER -> 1;
+            case BINDING -> 2;
+            case BLOCKS -> 3;
+        }).thenComparing(line -> line.stripHeight().value(), Comparator.reverseOrder());
+    }
+}

@@ -1,0 +1,140 @@
+package retazo.core.block;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+
+class BlockTest {
+
+    private static final RoleKey A = new RoleKey("a");
+    private static final RoleKey B = new RoleKey("b");
+    private static final Map<String, RoleKey> ROLES = Map.of("A", A, "B", B);
+    private static final Length THREE = Length.ofInches(3);
+
+    @Test
+    void equal_units_are_counted_together_however_they_are_turned() {
+        Block block = block(List.of(List.of("A/B", "B/A"), List.of("A\\B", "A")));
+
+        assertThat(block.units()).isEqualTo(Map.of(
+                new SewnUnit.HalfSquare(A, B, THREE), new Count(3), new SewnUnit.Patch(A, THREE, THREE), new Count(1)));
+    }
+
+    @Test
+    void a_rising_seam_has_the_first_role_at_the_upper_left() {
+        DrawnPatch first = block(List.of(List.of("A/B"))).draw().get(0);
+
+        assertThat(first.role()).isEqualTo(A);
+        assertThat(first.outline()).containsExactlyInAnyOrder(point(0, 0), point(3, 0), point(0, 3));
+    }
+
+    @Test
+    void a_falling_seam_has_the_first_role_at_the_lower_left() {
+        DrawnPatch first = block(List.of(List.of("A\\B"))).draw().get(0);
+
+        assertThat(first.outline()).containsExactlyInAnyOrder(point(0, 0), point(0, 3), point(3, 3));
+    }
+
+    @Test
+    void a_unit_that_spans_cells_has_their_size_together() {
+        List<List<String>> rows = List.of(List.of("A", "<", "B"), List.of("^", "<", "B"));
+        Block block = new Block(List.of(THREE, THREE, THREE), List.of(THREE, THREE), CellGrid.read(rows, ROLES).cells());
+
+        assertThat(block.units()).containsEntry(new SewnUnit.Patch(A, Length.ofInches(6), Length.ofInches(6)), new Count(1));
+        assertThat(CellGrid.write(block, Map.of(A, "A", B, "B"))).isEqualTo(List.of(List.of("A", "<", "B"), List.of("^", "<", "B")));
+    }
+
+    @Test
+    void holes_overlaps_and_triangles_that_are_not_square_are_told_at_their_cell() {
+        List<Cell> cells = List.of(
+                new Cell(0, 0, 2, 1, new CellUnit.Patch(A), Turn.NONE),
+                new Cell(1, 0, 1, 1, new CellUnit.Patch(B), Turn.NONE),
+                new Cell(0, 1, 1, 1, new CellUnit.HalfSquare(A, B), Turn.NONE));
+
+        List<Problem> problems = Block.problems(List.of(THREE, THREE), List.of(THREE, Length.ofInches(2)), cells);
+
+        assertThat(problems).extracting(Problem::place, Problem::code).containsExactly(
+                org.assertj.core.api.Assertions.tuple("cells.0.1", "block.overlap"),
+                org.assertj.core.api.Assertions.tuple("cells.1.0", "block.half-square-not-square"),
+                org.assertj.core.api.Assertions.tuple("cells.1.1", "block.hole"));
+        assertThatThrownBy(() -> new Block(List.of(THREE), List.of(THREE), List.of()))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void a_grid_of_thirteen_columns_or_of_nothing_is_refused() {
+        assertThat(Block.problems(java.util.Collections.nCopies(13, THREE), List.of(THREE), List.of()))
+                .extracting(Problem::place).containsExactly("columns");
+        assertThat(Block.problems(List.of(THREE), List.of(Length.ZERO), List.of()))
+                .extracting(Problem::code).containsExactly("block.line-size");
+    }
+
+    @Test
+    void texts_that_are_no_units_are_told_at_their_cell() {
+        CellGrid.Reading reading = CellGrid.read(
+                List.of(List.of("^", "A/C", ""), List.of("A-B", "<", "<")), ROLES);
+
+        assertThat(reading.problems()).extracting(Problem::place, Problem::code).containsExactly(
+                org.assertj.core.api.Assertions.tuple("cells.0.0", "cell.nothing-to-continue"),
+                org.assertj.core.api.Assertions.tuple("cells.0.1", "cell.unknown-role"),
+                org.assertj.core.api.Assertions.tuple("cells.0.2", "cell.missing"),
+                org.assertj.core.api.Assertions.tuple("cells.1.0", "cell.unreadable"),
+                org.assertj.core.api.Assertions.tuple("cells.1.1", "cell.nothing-to-continue"),
+                org.assertj.core.api.Assertions.tuple("cells.1.2", "cell.nothing-to-continue"));
+    }
+
+    @Test
+    void a_span_that_is_no_rectangle_is_told() {
+        CellGrid.Reading reading = CellGrid.read(List.of(List.of("A", "<"), List.of("^", "B")), ROLES);
+
+        assertThat(reading.problems()).extracting(Problem::code).containsExactly("cell.span-not-a-rectangle");
+    }
+
+    @Property
+    void the_drawn_patches_cover_the_block_exactly(@ForAll("grids") List<List<String>> rows) {
+        Block block = block(rows);
+
+        BigInteger drawn = block.draw().stream()
+                .map(DrawnPatch::doubledAreaInSquareTicks).reduce(BigInteger.ZERO, BigInteger::add);
+
+        assertThat(drawn).isEqualTo(BigInteger.valueOf(block.finishedWidth().ticks())
+                .multiply(BigInteger.valueOf(block.finishedHeight().ticks())).shiftLeft(1));
+    }
+
+    @Property
+    void what_is_written_as_a_grid_is_read_back(@ForAll("grids") List<List<String>> rows) {
+        Block block = block(rows);
+
+        List<List<String>> written = CellGrid.write(block, Map.of(A, "A", B, "B"));
+
+        assertThat(CellGrid.read(written, ROLES).cells()).isEqualTo(block.cells());
+    }
+
+    @Provide
+    Arbitrary<List<List<String>>> grids() {
+        return Arbitraries.of("A", "B", "A/B", "B/A", "A\\B", "B\\A").list().ofSize(3).list().ofMinSize(1).ofMaxSize(4);
+    }
+
+    private static Block block(List<List<String>> rows) {
+        CellGrid.Reading reading = CellGrid.read(rows, ROLES);
+        assertThat(reading.problems()).isEmpty();
+        return new Block(
+                java.util.Collections.nCopies(rows.get(0).size(), THREE), java.util.Collections.nCopies(rows.size(), THREE),
+                reading.cells());
+    }
+
+    private static Point point(long x, long y) {
+        return new Point(Length.ofInches(x), Length.ofInches(y));
+    }
+}
