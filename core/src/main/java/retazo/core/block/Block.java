@@ -132,6 +132,11 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
 
     /** The block as it is seen, from its top left corner. */
     public List<DrawnPatch> draw() {
+        return draw(columnWidths, rowHeights, cells);
+    }
+
+    /** Cells as they are seen, also while they do not make a block yet; each must lie inside the grid. */
+    public static List<DrawnPatch> draw(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells) {
         List<DrawnPatch> drawing = new ArrayList<>();
         for (Cell cell : cells) {
             Length x = sum(columnWidths, 0, cell.column());

@@ -1,0 +1,80 @@
+package retazo.app.fabrics;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.KitFabric;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+
+/** The fabrics of the shop. */
+@Service
+public class FabricService {
+
+    private final FabricRepository fabrics;
+    private final PracticeService practice;
+
+    FabricService(FabricRepository fabrics, PracticeService practice) {
+        this.fabrics = fabrics;
+        this.practice = practice;
+    }
+
+    /** Fabrics whose code or name has these words in it, all for none; by name. */
+    @Transactional(readOnly = true)
+    public List<Fabric> search(String words) {
+        return fabrics.search(words.strip()).stream().map(FabricEntity::toFabric).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Fabric fabric(long id) {
+        return fabrics.findById(id).map(FabricEntity::toFabric).orElseThrow(() -> new NotFoundException("fabric", id));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Fabric> byCode(String code) {
+        return fabrics.findByCode(code.strip().toUpperCase(java.util.Locale.ROOT)).map(FabricEntity::toFabric);
+    }
+
+    @Transactional(readOnly = true)
+    public Map<Long, Fabric> byIds(Collection<Long> ids) {
+        return fabrics.findAllById(ids).stream()
+                .map(FabricEntity::toFabric)
+                .collect(Collectors.toMap(Fabric::id, Function.identity()));
+    }
+
+    /** A fabric as a kit sees it: with its own usable width, or the shop's. */
+    public KitFabric inKit(Fabric fabric, ShopPractice shop) {
+        return fabric.usableWidth()
+                .map(width -> KitFabric.measured(fabric.code(), width))
+                .orElseGet(() -> new KitFabric(fabric.code(), shop.figure(PracticeMeasure.USABLE_WIDTH)));
+    }
+
+    /** The usable width of a new bolt of this fabric where nobody measured it. */
+    @Transactional(readOnly = true)
+    public Length usableWidth(Fabric fabric) {
+        return fabric.usableWidth().orElseGet(() -> practice.practice().length(PracticeMeasure.USABLE_WIDTH));
+    }
+
+    @Transactional
+    public Outcome<Fabric> add(NewFabric fabric) {
+        return fabrics.findByCode(fabric.code()).isPresent()
+                ? Outcome.refused(Problem.at("code", "fabric.code-taken", fabric.code()))
+                : Outcome.done(fabrics.saveAndFlush(FabricEntity.of(fabric)).toFabric());
+    }
+
+    Outcome<Fabric> add(FabricForm form) {
+        FieldReader reader = new FieldReader();
+        return form.read(reader).map(this::add).orElseGet(() -> Outcome.refused(reader.problems()));
+    }
+}

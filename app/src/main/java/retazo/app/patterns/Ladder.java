@@ -1,0 +1,73 @@
+package retazo.app.patterns;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import retazo.app.shared.LengthView;
+import retazo.core.block.RoleKey;
+import retazo.core.measure.Length;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+
+/**
+ * All sizes side by side on one floor, drawn to one scale, with a person beside them. Numbers are inches of the drawing.
+ *
+ * @param width of the drawing
+ * @param floor how far down the quilts stand
+ * @param yards heights of the whole yards above the floor, from 0
+ */
+record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yards, int personX) {
+
+    private static final int GAP = 16;
+    private static final int LEFT = 40;
+    private static final int ROOM_ABOVE = 10;
+    private static final int ROOM_BELOW = 15;
+    private static final int PERSON_HEIGHT = 66;
+    private static final int PERSON_ROOM = 30;
+    private static final int LEAST_WIDTH_FOR_HEIGHT = 42;
+    private static final int TENTHS = 10;
+
+    /** A quilt where it stands. */
+    record Rung(QuiltPicture picture, String name, LengthView width, LengthView height, String x, String y, String middle) {
+    }
+
+    /** A whole yard above the floor. */
+    record Mark(int y, int yards) {
+    }
+
+    static Ladder of(QuiltDesign design, Function<RoleKey, Ink> inks) {
+        List<QuiltPicture> pictures = new ArrayList<>();
+        for (QuiltSize size : design.sizes()) {
+            pictures.add(QuiltPicture.of("quilt-" + size.key(), design, size, inks));
+        }
+        int highest = Math.max(PERSON_HEIGHT, pictures.stream().mapToInt(picture -> whole(picture.height())).max().orElse(0));
+        int floor = highest + ROOM_ABOVE;
+        int height = floor + ROOM_BELOW;
+        int x = LEFT + PERSON_ROOM;
+        List<Rung> rungs = new ArrayList<>();
+        for (int i = 0; i < pictures.size(); i++) {
+            QuiltPicture picture = pictures.get(i);
+            QuiltSize size = design.sizes().get(i);
+            retazo.core.quilt.QuiltDrawing drawing = retazo.core.quilt.QuiltDrawing.of(design, size);
+            Length top = Length.ofInches(floor).minus(drawing.height());
+            rungs.add(new Rung(
+                    picture, size.name(), LengthView.inches(drawing.width()), LengthView.inches(drawing.height()),
+                    Integer.toString(x), QuiltPicture.inches(top), Integer.toString(x + whole(picture.width()) / 2)));
+            x += whole(picture.width()) + GAP;
+        }
+        // As wide as the page is for its height, so that the scale is that of the page.
+        int width = Math.max(x, height * LEAST_WIDTH_FOR_HEIGHT / TENTHS);
+        List<Mark> yards = IntStream.rangeClosed(0, highest / 36).mapToObj(yard -> new Mark(floor - 36 * yard, yard)).toList();
+        return new Ladder(width, height, floor, rungs, yards, LEFT);
+    }
+
+    private static int whole(String inches) {
+        return new java.math.BigDecimal(inches).setScale(0, java.math.RoundingMode.CEILING).intValueExact();
+    }
+
+    /** For the viewBox of the drawing. */
+    public String viewBox() {
+        return "0 0 " + width + " " + height;
+    }
+}

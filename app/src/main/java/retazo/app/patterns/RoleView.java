@@ -1,0 +1,28 @@
+package retazo.app.patterns;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import retazo.app.shared.Words;
+import retazo.core.block.Role;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.Use;
+
+/** A role with its dot, as lists show it. */
+public record RoleView(String key, String letter, String name, String uses, Ink ink) {
+
+    /** The roles of a design with the tints of their places. */
+    static List<RoleView> of(QuiltDesign design, Words words) {
+        return design.roles().stream()
+                .map(role -> of(role, uses(design.uses(role.key()), words), Ink.ofRole(role.letter().charAt(0) - 'A')))
+                .toList();
+    }
+
+    static RoleView of(Role role, String uses, Ink ink) {
+        return new RoleView(role.key().value(), role.letter(), role.name(), uses, ink);
+    }
+
+    /** What a role is used for, in words: {@code blocks, binding}. */
+    public static String uses(List<Use> uses, Words words) {
+        return uses.stream().map(use -> words.text("use." + use.place(), use.number())).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,150 @@
+package retazo.app.patterns;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothLine;
+import retazo.core.explain.Figure;
+import retazo.core.kit.Need;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.Use;
+
+/**
+ * The table role × size, with everything that can be opened by the key of its figure.
+ *
+ * @param opened the arithmetic of the figure asked for
+ */
+record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, Optional<FigureView> opened) {
+
+    /** A line across all sizes. */
+    record Row(String label, List<Cell> cells) {
+    }
+
+    /** The lines of a role: the length to sell first, then where it goes. */
+    record RoleRows(RoleView role, Row sell, List<Row> parts) {
+    }
+
+    /**
+     * A figure in the table.
+     *
+     * @param key   opens it; empty for none
+     * @param value empty where the size has nothing there
+     * @param note  smaller, beside or below
+     */
+    record Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength) {
+        static final Cell NOTHING = new Cell("", Optional.empty(), "", Optional.empty());
+    }
+
+    static SizesPage of(QuiltDesign design, ShopPractice practice, Optional<String> openKey, Words words) {
+        List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice)).toList();
+        Builder builder = new Builder(design, works, practice.sellingUnit(), words);
+        Optional<FigureView> opened = openKey.flatMap(key -> works.stream()
+                .flatMap(work -> work.figure(key).stream())
+                .findFirst()
+                .map(figure -> FigureView.of(figure, words, practice.sellingUnit())));
+        return new SizesPage(
+                design.sizes().stream().map(size -> size.name()).toList(),
+                builder.quiltRows(),
+                RoleView.of(design, words).stream().map(builder::roleRows).toList(),
+                works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
+                opened);
+    }
+
+    /** Fills the table from the sizes worked out. */
+    private record Builder(QuiltDesign design, List<SizeWork> works, LengthUnit sellingUnit, Words words) {
+
+        List<Row> quiltRows() {
+            return List.of(
+                    row("sizes.grid", work -> new Cell(
+                            work.plan().layout().blocks().key(),
+                            Optional.of(QuantityView.of(work.plan().layout().blocks().value(), LengthUnit.INCH)),
+                            work.plan().layout().columns().value() + " × " + work.plan().layout().rows().value(),
+                            Optional.empty())),
+                    row("sizes.width", work -> inside(work.plan().finishedWidth(), work.plan().layout().width())),
+                    row("sizes.height", work -> inside(work.plan().finishedHeight(), work.plan().layout().height())));
+        }
+
+        /** A finished side with borders, and beneath it the one without. */
+        private Cell inside(Figure<Length> outer, Figure<Length> inner) {
+            return new Cell(
+                    outer.key(), Optional.of(QuantityView.of(outer.value(), LengthUnit.INCH)),
+                    words.text("sizes.withoutBorder"), Optional.of(LengthView.inches(inner.value())));
+        }
+
+        private Row row(String label, Function<SizeWork, Cell> cell) {
+            return new Row(words.text(label), works.stream().map(cell).toList());
+        }
+
+        RoleRows roleRows(RoleView role) {
+            Row sell = new Row("", works.stream().map(work -> need(work, role).map(this::sell).orElse(Cell.NOTHING)).toList());
+            Map<String, Row> parts = new LinkedHashMap<>();
+            for (SizeWork work : works) {
+                need(work, role).ifPresent(need -> need.amount().match(cloth -> {
+                    cloth.plan().lines().forEach(line -> parts.computeIfAbsent(name(line, work.plan()), label -> part(label, role)));
+                    return null;
+                }));
+            }
+            return new RoleRows(role, sell, new ArrayList<>(parts.values()));
+        }
+
+        private static Optional<Need> need(SizeWork work, RoleView role) {
+            return Optional.ofNullable(work.needs().byFabric().get(role.key()));
+        }
+
+        private Cell sell(Need need) {
+            return need.amount().match(cloth -> new Cell(
+                    cloth.sell().key(),
+                    Optional.of(QuantityView.of(cloth.sell().value(), sellingUnit)),
+                    "",
+                    Optional.of(LengthView.inches(cloth.plan().exact().value()))));
+        }
+
+        private Row part(String label, RoleView role) {
+            return new Row(label, works.stream()
+                    .map(work -> need(work, role)
+                            .flatMap(need -> need.amount().match(cloth -> cloth.plan().lines().stream()
+                                    .filter(line -> name(line, work.plan()).equals(label))
+                                    .findFirst()))
+                            .map(this::lineCell)
+                            .orElse(Cell.NOTHING))
+                    .toList());
+        }
+
+        /** The pieces with their strips, or the strips and panels with their size. */
+        private Cell lineCell(ClothLine line) {
+            String seams = line.seams()
+                    .filter(way -> line.strips().value().value() > 1)
+                    .map(way -> ", " + words.text("seams." + way))
+                    .orElse("");
+            String unit = words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.strips", line.strips().value().value());
+            return line.patches()
+                    .map(patches -> new Cell(
+                            patches.count().key(), Optional.of(QuantityView.of(patches.count().value(), LengthUnit.INCH)), unit, Optional.empty()))
+                    .orElseGet(() -> new Cell(
+                            line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
+                            words.text("sizes.of", unit.replaceFirst("^\\d+ ", "")) + seams, Optional.of(LengthView.inches(line.stripHeight().value()))));
+        }
+
+        private String name(ClothLine line, QuiltPlan plan) {
+            if (line.use().place() != Use.Place.BLOCKS) {
+                return words.text("use." + line.use().place(), line.use().number());
+            }
+            String label = line.pieceLabels().get(0);
+            return plan.pieces().stream()
+                    .filter(piece -> piece.label().equals(label))
+                    .findFirst()
+                    .map(piece -> words.text("sizes.piece", label, LengthView.inches(piece.width().value()).plain().replace(" in", ""),
+                            LengthView.inches(piece.height().value()).plain()))
+                    .orElse(label);
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package retazo.app.practice;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Faults;
+import retazo.app.shared.Words;
+import retazo.core.cloth.PracticeMeasure;
+
+/** The owner's page of settings. */
+@Controller
+class PracticeController {
+
+    private final PracticeService practice;
+    private final Words words;
+
+    PracticeController(PracticeService practice, Words words) {
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping("/practice")
+    String show(Model model) {
+        return show(model, PracticeForm.of(practice.practice()), Faults.NONE);
+    }
+
+    @PostMapping("/practice")
+    String change(PracticeForm form, Model model, RedirectAttributes redirect) {
+        return practice.change(form).match(
+                done -> {
+                    redirect.addFlashAttribute("done", words.text("practice.saved"));
+                    return "redirect:/practice";
+                },
+                problems -> show(model, form, Faults.of(problems, words)));
+    }
+
+    private String show(Model model, PracticeForm form, Faults faults) {
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("measures", PracticeMeasure.values());
+        return "practice/practice";
+    }
+}

@@ -1,0 +1,79 @@
+package retazo.app.practice;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.EnumMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.Margin;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Percent;
+
+/** The one row of settings of a shop. */
+@Entity
+@Table(name = "practice")
+class PracticeEntity {
+
+    static final short ONLY = 1;
+
+    @Id
+    private short id;
+
+    @Version
+    private int version;
+
+    @Column(name = "margin_hundredths")
+    private @Nullable Integer marginHundredths;
+
+    @Column(name = "margin_ticks")
+    private @Nullable Length marginLength;
+
+    @Column(name = "selling_unit", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private LengthUnit sellingUnit;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "practice_measure", joinColumns = @JoinColumn(name = "practice_id"))
+    @MapKeyColumn(name = "measure")
+    @MapKeyEnumerated(EnumType.STRING)
+    @Column(name = "length_ticks", nullable = false)
+    private Map<PracticeMeasure, Length> measures = new EnumMap<>(PracticeMeasure.class);
+
+    protected PracticeEntity() {
+    }
+
+    static PracticeEntity of(ShopPractice practice) {
+        PracticeEntity entity = new PracticeEntity();
+        entity.id = ONLY;
+        entity.update(practice);
+        return entity;
+    }
+
+    void update(ShopPractice practice) {
+        practice.measures().forEach(measures::put);
+        sellingUnit = practice.sellingUnit();
+        marginHundredths = practice.margin().match(none -> null, share -> share.percent().hundredths(), extra -> null);
+        marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
+    }
+
+    ShopPractice toPractice() {
+        Margin margin = marginHundredths != null
+                ? new Margin.Share(new Percent(marginHundredths))
+                : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
+        return new ShopPractice(measures, margin, sellingUnit);
+    }
+}

@@ -1,0 +1,35 @@
+package retazo.app.practice;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.core.cloth.ShopPractice;
+
+/** The shop's settings. A shop that has set nothing follows the customary practice. */
+@Service
+public class PracticeService {
+
+    private final PracticeRepository practices;
+
+    PracticeService(PracticeRepository practices) {
+        this.practices = practices;
+    }
+
+    @Transactional(readOnly = true)
+    public ShopPractice practice() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toPractice).orElseGet(ShopPractice::customary);
+    }
+
+    @Transactional
+    Outcome<ShopPractice> change(PracticeForm form) {
+        FieldReader reader = new FieldReader();
+        return form.read(reader)
+                .map(practice -> {
+                    practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
+                            entity -> entity.update(practice), () -> practices.save(PracticeEntity.of(practice)));
+                    return Outcome.done(practice);
+                })
+                .orElseGet(() -> Outcome.refused(reader.problems()));
+    }
+}

@@ -1,0 +1,37 @@
+package retazo.app.shared;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import retazo.core.measure.Problem;
+
+/** What is wrong with a form, as sentences by field; templates ask for the one of their field. */
+public record Faults(Map<String, String> byField) {
+
+    public static final Faults NONE = new Faults(Map.of());
+
+    public Faults {
+        byField = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(byField));
+    }
+
+    /** The first problem of each place, in words. */
+    public static Faults of(List<Problem> problems, Words words) {
+        Map<String, String> byField = new LinkedHashMap<>();
+        problems.forEach(problem -> byField.putIfAbsent(problem.place(), words.of(problem)));
+        return new Faults(byField);
+    }
+
+    public boolean any() {
+        return !byField.isEmpty();
+    }
+
+    /** The sentence of a field, or null where it has no fault. */
+    public @Nullable String at(String field) {
+        return byField.get(field);
+    }
+
+    public int count() {
+        return byField.size();
+    }
+}

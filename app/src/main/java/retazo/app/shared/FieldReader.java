@@ -1,0 +1,104 @@
+package retazo.app.shared;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthReading;
+import retazo.core.measure.LengthText;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
+public final class FieldReader {
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    public List<Problem> problems() {
+        return problems;
+    }
+
+    public boolean anyProblem() {
+        return !problems.isEmpty();
+    }
+
+    public void add(Problem problem) {
+        problems.add(problem);
+    }
+
+    public void addAll(List<Problem> more) {
+        problems.addAll(more);
+    }
+
+    /** A length, or zero with a problem at the field. */
+    public Length length(String field, @Nullable String typed, LengthUnit assumed) {
+        return LengthText.read(typed == null ? "" : typed, assumed).match(
+                LengthReading.Understood::length,
+                fault -> {
+                    problems.add(fault.problem().movedTo(field));
+                    return Length.ZERO;
+                });
+    }
+
+    /** A length above zero and up to a limit, or zero with a problem at the field. */
+    public Length lengthAboveZero(String field, @Nullable String typed, LengthUnit assumed, Length most) {
+        int before = problems.size();
+        Length length = length(field, typed, assumed);
+        if (problems.size() == before && (!length.isPositive() || length.isLongerThan(most))) {
+            problems.add(Problem.at(field, "length.above-zero", length, most));
+        }
+        return length;
+    }
+
+    /** A whole number within limits, both inclusive; or the least with a problem at the field. */
+    public int number(String field, @Nullable String typed, int least, int most) {
+        String text = typed == null ? "" : typed.strip();
+        if (text.matches("\\d{1,9}")) {
+            int value = Integer.parseInt(text);
+            if (value >= least && value <= most) {
+                return value;
+            }
+        }
+        problems.add(Problem.at(field, text.isEmpty() ? "number.missing" : "number.out-of-limits", shortened(text), least, most));
+        return least;
+    }
+
+    /** A text on one line, stripped; a problem at the field if it is missing or too long. */
+    public String text(String field, @Nullable String typed, int most) {
+        String text = optionalText(field, typed, most);
+        if (text.isEmpty()) {
+            problems.add(Problem.at(field, "text.missing"));
+        }
+        return text;
+    }
+
+    /** A text on one line, stripped, that may be empty. */
+    public String optionalText(String field, @Nullable String typed, int most) {
+        String text = typed == null ? "" : typed.strip();
+        if (text.length() > most) {
+            problems.add(Problem.at(field, "text.too-long", text.length(), most));
+            return text.substring(0, most);
+        }
+        if (text.chars().anyMatch(Character::isISOControl)) {
+            problems.add(Problem.at(field, "text.control"));
+            return text.replaceAll("\\p{Cntrl}", " ");
+        }
+        return text;
+    }
+
+    /** One of an enum's names, or empty with a problem at the field. */
+    public <E extends Enum<E>> Optional<E> choice(String field, @Nullable String typed, Class<E> kinds) {
+        for (E kind : kinds.getEnumConstants()) {
+            if (kind.name().equals(typed)) {
+                return Optional.of(kind);
+            }
+        }
+        problems.add(Problem.at(field, "choice.missing"));
+        return Optional.empty();
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 30 ? text : text.substring(0, 30) + "…";
+    }
+}

@@ -1,0 +1,66 @@
+package retazo.app.staff;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.session.SessionRegistry;
+import org.springframework.security.core.session.SessionRegistryImpl;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.session.HttpSessionEventPublisher;
+
+/** Which right each address asks for; what is not listed needs a sign-in. */
+@Configuration
+class SecuritySetup {
+
+    private static final String NOTHING_FROM_ELSEWHERE = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+            + "img-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
+
+    @Bean
+    SecurityFilterChain pages(HttpSecurity http, SessionRegistry sessions) throws Exception {
+        http.authorizeHttpRequests(paths -> paths
+                        .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
+                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/actuator/health").permitAll()
+                        .requestMatchers("/patterns/**").hasAuthority(Right.PATTERNS.name())
+                        .requestMatchers("/kits/**").hasAuthority(Right.KITS.name())
+                        .requestMatchers("/runs/**").hasAuthority(Right.RUNS.name())
+                        .requestMatchers("/cutting/**").hasAuthority(Right.CUTTING.name())
+                        .requestMatchers("/packing/**").hasAuthority(Right.PACKING.name())
+                        .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
+                        .requestMatchers("/stock/counter-cut/**").hasAuthority(Right.COUNTER_CUT.name())
+                        .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
+                        .requestMatchers("/stock/fabrics/new").hasAuthority(Right.FABRICS.name())
+                        .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())
+                        .requestMatchers("/stock/**").hasAuthority(Right.STOCK.name())
+                        .requestMatchers("/practice/**").hasAuthority(Right.PRACTICE.name())
+                        .anyRequest().authenticated())
+                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/", false).failureUrl("/sign-in?wrong"))
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .exceptionHandling(faults -> faults.accessDeniedPage("/no-right"))
+                .sessionManagement(session -> session.sessionConcurrency(
+                        limit -> limit.maximumSessions(-1).sessionRegistry(sessions).expiredUrl("/sign-in?ended")))
+                .headers(headers -> headers
+                        .contentSecurityPolicy(policy -> policy.policyDirectives(NOTHING_FROM_ELSEWHERE))
+                        .referrerPolicy(referrer -> referrer.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)));
+        return http.build();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    SessionRegistry sessions() {
+        return new SessionRegistryImpl();
+    }
+
+    @Bean
+    HttpSessionEventPublisher sessionEvents() {
+        return new HttpSessionEventPublisher();
+    }
+}

@@ -1,0 +1,44 @@
+package retazo.app.stock;
+
+import java.time.Instant;
+import java.util.Optional;
+import retazo.core.bolt.BoltStock;
+import retazo.core.measure.Length;
+
+/**
+ * A bolt as other features see it.
+ *
+ * @param onHand     by the book
+ * @param reserved   for runs; may be more than is on hand after a sale that ate reserved cloth
+ * @param started    whether something was cut from it
+ * @param measuredAt when somebody last measured it; absent for an estimate
+ * @param parentCode the bolt that this remnant was cut from
+ */
+public record Bolt(
+        long id,
+        String code,
+        long fabricId,
+        String lot,
+        String place,
+        Length usableWidth,
+        Length onHand,
+        Length reserved,
+        boolean started,
+        Optional<Instant> measuredAt,
+        Optional<String> parentCode) {
+
+    /** What is on hand and not reserved, never below zero. */
+    public Length free() {
+        return onHand.minus(reserved).atLeast(Length.ZERO);
+    }
+
+    /** As the core sees it, with what is free. */
+    public BoltStock toStock() {
+        return new BoltStock(Long.toString(id), free(), usableWidth, started);
+    }
+
+    /** As the core sees it, with all that is on hand, reserved or not. */
+    BoltStock toWholeStock() {
+        return new BoltStock(Long.toString(id), onHand, usableWidth, started);
+    }
+}

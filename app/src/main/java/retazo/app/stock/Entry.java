@@ -1,0 +1,25 @@
+package retazo.app.stock;
+
+import java.util.UUID;
+
+/**
+ * Who writes into the movement book.
+ *
+ * @param clientId made by the page that asks: the same entry sent twice counts once
+ * @param note     up to 200 characters, may be empty
+ */
+public record Entry(long personId, UUID clientId, String note) {
+
+    public static Entry of(long personId, UUID clientId) {
+        return new Entry(personId, clientId, "");
+    }
+
+    public Entry noted(String text) {
+        return new Entry(personId, clientId, text);
+    }
+
+    /** The id of a further movement of the same entry. */
+    UUID clientIdOf(int step) {
+        return step == 0 ? clientId : UUID.nameUUIDFromBytes((clientId + "/" + step).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,23 @@
+package retazo.app.stock;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface MovementRepository extends JpaRepository<MovementEntity, Long> {
+
+    Optional<MovementEntity> findByClientId(UUID clientId);
+
+    List<MovementEntity> findByGroupIdOrderByIdAsc(UUID groupId);
+
+    List<MovementEntity> findByStockItemIdOrderByIdDesc(long stockItemId, Limit limit);
+
+    Optional<MovementEntity> findFirstByStockItemIdOrderByIdDesc(long stockItemId);
+
+    @Query("SELECT DISTINCT m.stockItemId FROM MovementEntity m WHERE m.stockItemId IN :ids AND m.reason IN :reasons")
+    List<Long> itemsWith(Collection<Long> ids, Collection<Reason> reasons);
+}

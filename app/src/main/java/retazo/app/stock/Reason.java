@@ -1,0 +1,21 @@
+package retazo.app.stock;
+
+/** Why stock changed. */
+public enum Reason {
+    RECEIVED,
+    CUT_FOR_RUN,
+    SOLD_BY_LENGTH,
+    FLAW,
+    WASTE,
+    SPLIT,
+    CORRECTION,
+    REVERSAL,
+    PACKED,
+    KIT_SOLD,
+    KIT_RETURNED;
+
+    /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
+    boolean standsAlone() {
+        return this == SOLD_BY_LENGTH || this == CORRECTION || this == KIT_SOLD || this == KIT_RETURNED;
+    }
+}

@@ -1,0 +1,153 @@
+package retazo.app.stock;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
+import org.jspecify.annotations.Nullable;
+import retazo.core.measure.Length;
+
+/** Something in stock. What is on hand is written by the movement book alone, through the database. */
+@Entity
+@Table(name = "stock_item")
+@DynamicUpdate
+class StockItemEntity {
+
+    /** What kind of thing it is. */
+    enum Kind {
+        BOLT,
+        KIT
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Version
+    private int version;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, updatable = false)
+    private Kind kind;
+
+    @Column(nullable = false, updatable = false)
+    private String code;
+
+    @Column(name = "fabric_id", updatable = false)
+    private @Nullable Long fabricId;
+
+    @Column(name = "kit_id", updatable = false)
+    private @Nullable Long kitId;
+
+    private @Nullable String lot;
+
+    private @Nullable String place;
+
+    @Column(name = "usable_width_ticks")
+    private @Nullable Length usableWidth;
+
+    @Column(name = "parent_id", updatable = false)
+    private @Nullable Long parentId;
+
+    @Column(name = "measured_at")
+    private @Nullable Instant measuredAt;
+
+    @Column(name = "on_hand_ticks", nullable = false, insertable = false, updatable = false)
+    private Length onHand = Length.ZERO;
+
+    @Column(name = "on_hand_count", nullable = false, insertable = false, updatable = false)
+    private long onHandCount;
+
+    @Column(name = "created_at", nullable = false, updatable = false)
+    private Instant createdAt;
+
+    protected StockItemEntity() {
+    }
+
+    static StockItemEntity bolt(NewBolt bolt, @Nullable Long parentId, @Nullable Instant measuredAt, Instant now) {
+        StockItemEntity item = new StockItemEntity();
+        item.kind = Kind.BOLT;
+        item.code = bolt.code();
+        item.fabricId = bolt.fabricId();
+        item.lot = bolt.lot();
+        item.place = bolt.place();
+        item.usableWidth = bolt.usableWidth();
+        item.parentId = parentId;
+        item.measuredAt = measuredAt;
+        item.createdAt = now;
+        return item;
+    }
+
+    static StockItemEntity kit(long kitId, Instant now) {
+        StockItemEntity item = new StockItemEntity();
+        item.kind = Kind.KIT;
+        item.code = "KIT-" + kitId;
+        item.kitId = kitId;
+        item.createdAt = now;
+        return item;
+    }
+
+    void measured(Instant when) {
+        measuredAt = when;
+    }
+
+    /** A new bolt like this one, cut off from it. */
+    NewBolt remnant(String newCode, Length length) {
+        return new NewBolt(newCode, fabricId(), lot(), place(), usableWidth(), length, true);
+    }
+
+    long id() {
+        return id;
+    }
+
+    boolean isBolt() {
+        return kind == Kind.BOLT;
+    }
+
+    String code() {
+        return code;
+    }
+
+    long fabricId() {
+        return java.util.Objects.requireNonNull(fabricId, "fabricId");
+    }
+
+    long kitId() {
+        return java.util.Objects.requireNonNull(kitId, "kitId");
+    }
+
+    String lot() {
+        return lot == null ? "" : lot;
+    }
+
+    String place() {
+        return place == null ? "" : place;
+    }
+
+    Length usableWidth() {
+        return java.util.Objects.requireNonNull(usableWidth, "usableWidth");
+    }
+
+    java.util.Optional<Long> parentId() {
+        return java.util.Optional.ofNullable(parentId);
+    }
+
+    java.util.Optional<Instant> measuredAt() {
+        return java.util.Optional.ofNullable(measuredAt);
+    }
+
+    Length onHand() {
+        return onHand;
+    }
+
+    long onHandCount() {
+        return onHandCount;
+    }
+}

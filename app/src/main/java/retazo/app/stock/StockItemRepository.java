@@ -1,0 +1,35 @@
+package retazo.app.stock;
+
+import jakarta.persistence.LockModeType;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("SELECT i FROM StockItemEntity i WHERE i.id = :id")
+    Optional<StockItemEntity> lock(long id);
+
+    /** Locks several in the order of their ids, so that two runs never wait for each other. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("SELECT i FROM StockItemEntity i WHERE i.id IN :ids ORDER BY i.id")
+    List<StockItemEntity> lockAll(Collection<Long> ids);
+
+    @Query("SELECT i FROM StockItemEntity i WHERE i.fabricId IN :fabricIds ORDER BY i.code")
+    List<StockItemEntity> boltsOf(Collection<Long> fabricIds);
+
+    Optional<StockItemEntity> findByCode(String code);
+
+    Optional<StockItemEntity> findByKitId(long kitId);
+
+    List<StockItemEntity> findByKitIdNotNull();
+
+    boolean existsByCode(String code);
+
+    @Query("SELECT i.code FROM StockItemEntity i WHERE i.code LIKE concat(:stem, '%')")
+    List<String> codesLike(String stem);
+}

@@ -1,0 +1,329 @@
+package retazo.app.stock;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.Moments;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.app.staff.StaffService;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+
+/** Writes the movement book, and keeps what is reserved. Every change locks its stock items first, in the order of ids. */
+@Service
+public class StockService {
+
+    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE);
+
+    private final StockItemRepository items;
+    private final MovementRepository movements;
+    private final ReservationRepository reservations;
+    private final StaffService staff;
+    private final EntityManager entities;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    StockService(
+            StockItemRepository items,
+            MovementRepository movements,
+            ReservationRepository reservations,
+            StaffService staff,
+            EntityManager entities,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.items = items;
+        this.movements = movements;
+        this.reservations = reservations;
+        this.staff = staff;
+        this.entities = entities;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** The bolts of these fabrics, empty ones too, by code. */
+    @Transactional(readOnly = true)
+    public List<Bolt> boltsOf(Collection<Long> fabricIds) {
+        return toBolts(items.boltsOf(fabricIds));
+    }
+
+    @Transactional(readOnly = true)
+    public Bolt bolt(long id) {
+        return toBolts(List.of(boltEntity(id))).get(0);
+    }
+
+    @Transactional(readOnly = true)
+    public Map<Long, Bolt> boltsById(Collection<Long> ids) {
+        return toBolts(items.findAllById(ids)).stream().collect(Collectors.toMap(Bolt::id, bolt -> bolt));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Bolt> boltByCode(String code) {
+        return items.findByCode(code.strip()).filter(StockItemEntity::isBolt).map(item -> toBolts(List.of(item)).get(0));
+    }
+
+    /** Locks bolts for the rest of the transaction and gives their state after waiting for others. */
+    @Transactional
+    public List<Bolt> lockBolts(Collection<Long> ids) {
+        return toBolts(items.lockAll(ids).stream().map(this::fresh).toList());
+    }
+
+    /** Receives a bolt; received twice with the same entry, it is there once. */
+    @Transactional
+    public Outcome<Long> receive(NewBolt bolt, Entry entry) {
+        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
+        if (before.isPresent()) {
+            return Outcome.done(before.get().stockItemId());
+        }
+        if (items.existsByCode(bolt.code())) {
+            return Outcome.refused(Problem.at("code", "bolt.code-taken", bolt.code()));
+        }
+        Instant now = clock.instant();
+        StockItemEntity item = items.saveAndFlush(StockItemEntity.bolt(bolt, null, bolt.measured() ? now : null, now));
+        book(MovementEntity.cloth(item.id(), bolt.length(), Reason.RECEIVED, entry, entry.clientId(), now));
+        return Outcome.done(item.id());
+    }
+
+    /**
+     * Takes a length off a bolt. Refused when the book has less, naming what is left and who took from it last.
+     *
+     * @param reason one that takes away
+     */
+    @Transactional
+    public Outcome<Long> take(long boltId, Length length, Reason reason, Entry entry) {
+        StockItemEntity bolt = locked(boltId);
+        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
+        if (before.isPresent()) {
+            return Outcome.done(before.get().id());
+        }
+        if (length.isLongerThan(bolt.onHand())) {
+            return Outcome.refused(notEnough(bolt, length));
+        }
+        MovementEntity taken =
+                book(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
+        tellIfReservedClothIsGone(boltId);
+        return Outcome.done(taken.id());
+    }
+
+    /** Takes a length off a bolt that was longer than the book says: the correction and the cut as one step. */
+    @Transactional
+    public Outcome<Long> takeFromLonger(long boltId, Length length, Reason reason, Entry entry) {
+        StockItemEntity bolt = locked(boltId);
+        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
+        if (before.isPresent()) {
+            return Outcome.done(before.get().id());
+        }
+        Length missing = length.minus(bolt.onHand());
+        if (missing.isPositive()) {
+            book(MovementEntity.cloth(
+                    boltId, missing, Reason.CORRECTION, entry.noted("the bolt was longer; have a look"), entry.clientIdOf(1), clock.instant()));
+            fresh(bolt);
+        }
+        return take(boltId, length, reason, entry);
+    }
+
+    /**
+     * Takes a length off a bolt and keeps it as a bolt of its own: same fabric, lot, place and width, parent named.
+     *
+     * @return the new bolt
+     */
+    @Transactional
+    public Outcome<Long> splitOff(long boltId, Length length, Entry entry) {
+        StockItemEntity bolt = locked(boltId);
+        Optional<MovementEntity> before = movements.findByClientId(entry.clientIdOf(1));
+        if (before.isPresent()) {
+            return Outcome.done(before.get().stockItemId());
+        }
+        return take(boltId, length, Reason.SPLIT, entry).match(
+                taken -> {
+                    Instant now = clock.instant();
+                    StockItemEntity remnant = items.saveAndFlush(
+                            StockItemEntity.bolt(bolt.remnant(nextCode(bolt.code() + "-"), length), boltId, now, now));
+                    book(MovementEntity.cloth(remnant.id(), length, Reason.SPLIT, entry, entry.clientIdOf(1), now));
+                    return Outcome.done(remnant.id());
+                },
+                Outcome::refused);
+    }
+
+    /** Books what a bolt really measures; a difference is a correction. */
+    @Transactional
+    public Outcome<Bolt> correct(long boltId, Length counted, Entry entry) {
+        StockItemEntity bolt = locked(boltId);
+        if (movements.findByClientId(entry.clientId()).isEmpty()) {
+            Length difference = counted.minus(bolt.onHand());
+            if (!difference.isZero()) {
+                book(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, entry, entry.clientId(), clock.instant()));
+            }
+            bolt.measured(clock.instant());
+            items.flush();
+            tellIfReservedClothIsGone(boltId);
+        }
+        return Outcome.done(bolt(boltId));
+    }
+
+    /**
+     * Takes back all movements of one entry by reversing ones, newest first; only while nothing newer was booked on any of
+     * their items.
+     *
+     * @param wrongEntry the client id of the entry
+     */
+    @Transactional
+    public Outcome<Long> reverse(UUID wrongEntry, Entry entry) {
+        List<MovementEntity> wrong = movements.findByGroupIdOrderByIdAsc(wrongEntry);
+        if (wrong.isEmpty()) {
+            return Outcome.refused(Problem.of("stock.nothing-to-undo"));
+        }
+        Set<Long> itemIds = wrong.stream().map(MovementEntity::stockItemId).collect(Collectors.toCollection(HashSet::new));
+        items.lockAll(itemIds).forEach(this::fresh);
+        if (movements.findByClientId(entry.clientId()).isPresent()) {
+            return Outcome.done(wrong.get(0).stockItemId());
+        }
+        Set<Long> ofEntry = wrong.stream().map(MovementEntity::id).collect(Collectors.toSet());
+        for (long itemId : itemIds) {
+            MovementEntity newest = movements.findFirstByStockItemIdOrderByIdDesc(itemId).orElseThrow();
+            if (!ofEntry.contains(newest.id())) {
+                return Outcome.refused(Problem.of("stock.not-the-newest"));
+            }
+        }
+        for (int i = wrong.size() - 1; i >= 0; i--) {
+            UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
+            book(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
+        }
+        itemIds.forEach(this::tellIfReservedClothIsGone);
+        return Outcome.done(wrong.get(0).stockItemId());
+    }
+
+    /** Takes back one line of the book that stands alone, such as a counter cut. */
+    @Transactional
+    public Outcome<Long> reverseLine(long movementId, Entry entry) {
+        MovementEntity wrong = movements.findById(movementId).orElseThrow(() -> new NotFoundException("movement", movementId));
+        return wrong.reason().standsAlone()
+                ? reverse(wrong.groupId(), entry)
+                : Outcome.refused(Problem.of("stock.not-from-here"));
+    }
+
+    /** Reserves cloth; the caller holds the locks of {@link #lockBolts}. */
+    @Transactional
+    public void reserve(List<Promise> promises) {
+        reservations.saveAllAndFlush(promises.stream().map(ReservationEntity::of).toList());
+    }
+
+    @Transactional
+    public void release(Collection<String> owners) {
+        if (!owners.isEmpty()) {
+            reservations.deleteByOwnerIn(owners);
+        }
+    }
+
+    /** The newest lines of an item's book, newest first. */
+    @Transactional(readOnly = true)
+    public List<Movement> linesOf(long stockItemId, int most) {
+        StockItemEntity item = items.findById(stockItemId).orElseThrow(() -> new NotFoundException("stock item", stockItemId));
+        return new BookPage(item, movements.findByStockItemIdOrderByIdDesc(
+                        stockItemId, org.springframework.data.domain.Limit.of(most)))
+                .lines(ids -> staff.names(ids));
+    }
+
+    /** Puts kits on the shelf or takes them off: a count above zero adds. */
+    @Transactional
+    public Outcome<Long> moveKits(long kitId, long count, Reason reason, Entry entry) {
+        StockItemEntity item = items.findByKitId(kitId)
+                .orElseGet(() -> items.saveAndFlush(StockItemEntity.kit(kitId, clock.instant())));
+        StockItemEntity shelf = locked(item.id());
+        if (movements.findByClientId(entry.clientId()).isPresent()) {
+            return Outcome.done(shelf.onHandCount());
+        }
+        if (shelf.onHandCount() + count < 0) {
+            return Outcome.refused(Problem.of("shelf.none-left"));
+        }
+        book(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
+        return Outcome.done(fresh(shelf).onHandCount());
+    }
+
+    /** How many of each kit are on the shelf, by the kit's id. */
+    @Transactional(readOnly = true)
+    public Map<Long, KitCount> kitsOnShelf() {
+        return items.findByKitIdNotNull().stream()
+                .collect(Collectors.toMap(StockItemEntity::kitId, item -> new KitCount(item.id(), item.onHandCount())));
+    }
+
+    /** A kit's place in stock and how many are there. */
+    public record KitCount(long stockItemId, long onHand) {
+    }
+
+    /** The next free code with this start: {@code 0417-2} after {@code 0417-1}. */
+    @Transactional(readOnly = true)
+    public String nextCode(String stem) {
+        int most = items.codesLike(stem).stream()
+                .map(code -> code.substring(stem.length()))
+                .filter(rest -> rest.matches("\\d{1,6}"))
+                .mapToInt(Integer::parseInt)
+                .max()
+                .orElse(0);
+        return stem.isEmpty() ? "%04d".formatted(most + 1) : stem + (most + 1);
+    }
+
+    private Problem notEnough(StockItemEntity bolt, Length asked) {
+        MovementEntity last = movements.findFirstByStockItemIdOrderByIdDesc(bolt.id()).orElseThrow();
+        String person = staff.names(Set.of(last.personId())).getOrDefault(last.personId(), "");
+        return Problem.of(
+                "stock.not-enough", bolt.code(), asked, bolt.onHand(), person, Moments.clock(last.at()),
+                last.amount().isNegative() ? last.amount().negated() : last.amount());
+    }
+
+    private MovementEntity book(MovementEntity movement) {
+        MovementEntity saved = movements.saveAndFlush(movement);
+        items.findById(movement.stockItemId()).ifPresent(this::fresh);
+        return saved;
+    }
+
+    private void tellIfReservedClothIsGone(long itemId) {
+        StockItemEntity item = items.findById(itemId).orElseThrow();
+        if (item.isBolt() && reserved(Set.of(itemId)).getOrDefault(itemId, Length.ZERO).isLongerThan(item.onHand())) {
+            events.publishEvent(new ReservedClothTaken(itemId));
+        }
+    }
+
+    private StockItemEntity locked(long id) {
+        return fresh(items.lock(id).orElseThrow(() -> new NotFoundException("stock item", id)));
+    }
+
+    private StockItemEntity fresh(StockItemEntity item) {
+        entities.refresh(item);
+        return item;
+    }
+
+    private StockItemEntity boltEntity(long id) {
+        return items.findById(id).filter(StockItemEntity::isBolt).orElseThrow(() -> new NotFoundException("bolt", id));
+    }
+
+    private Map<Long, Length> reserved(Collection<Long> ids) {
+        return reservations.findByStockItemIdIn(ids).stream()
+                .collect(Collectors.toMap(ReservationEntity::stockItemId, ReservationEntity::length, Length::plus));
+    }
+
+    private List<Bolt> toBolts(List<StockItemEntity> bolts) {
+        List<Long> ids = bolts.stream().map(StockItemEntity::id).toList();
+        Map<Long, Length> reserved = reserved(ids);
+        Set<Long> started = ids.isEmpty() ? Set.of() : Set.copyOf(movements.itemsWith(ids, CUTS));
+        Map<Long, String> parents = items.findAllById(bolts.stream().flatMap(bolt -> bolt.parentId().stream()).toList()).stream()
+                .collect(Collectors.toMap(StockItemEntity::id, StockItemEntity::code));
+        return bolts.stream()
+                .map(item -> new Bolt(
+                        item.id(), item.code(), item.fabricId(), item.lot(), item.place(), item.usableWidth(), item.onHand(),
+                        reserved.getOrDefault(item.id(), Length.ZERO), started.contains(item.id()), item.measuredAt(),
+                        item.parentId().map(parents::get)))
+                .toList();
+    }
+}
