@@ -25,8 +25,6 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
     private static final int ROOM_BELOW = 15;
     private static final int PERSON_HEIGHT = 66;
     private static final int PERSON_ROOM = 30;
-    private static final int LEAST_WIDTH_FOR_HEIGHT = 42;
-    private static final int TENTHS = 10;
 
     /** A quilt where it stands. */
     record Rung(QuiltPicture picture, String name, LengthView width, LengthView height, String x, String y, String middle) {
@@ -56,14 +54,17 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
                     Integer.toString(x), QuiltPicture.inches(top), Integer.toString(x + whole(picture.width()) / 2)));
             x += whole(picture.width()) + GAP;
         }
-        // As wide as the page is for its height, so that the scale is that of the page.
-        int width = Math.max(x, height * LEAST_WIDTH_FOR_HEIGHT / TENTHS);
         List<Mark> yards = IntStream.rangeClosed(0, highest / 36).mapToObj(yard -> new Mark(floor - 36 * yard, yard)).toList();
-        return new Ladder(width, height, floor, rungs, yards, LEFT);
+        return new Ladder(x, height, floor, rungs, yards, LEFT);
     }
 
     private static int whole(String inches) {
         return new java.math.BigDecimal(inches).setScale(0, java.math.RoundingMode.CEILING).intValueExact();
+    }
+
+    /** Height of its letters: a twentieth of the drawing. */
+    public double font() {
+        return height / 20.0;
     }
 
     /** For the viewBox of the drawing. */

@@ -5,7 +5,7 @@ import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
 
 /** A quantity on a page: a length in true fractions, or a text. */
-public record QuantityView(LengthView length, String text, boolean isLength) {
+public record QuantityView(LengthView length, String text, boolean measured) {
 
     private static final LengthView NO_LENGTH = new LengthView("", "", "", "", "");
 

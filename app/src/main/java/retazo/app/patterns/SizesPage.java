@@ -40,8 +40,12 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
      * @param value empty where the size has nothing there
      * @param note  smaller, beside or below
      */
-    record Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength) {
+    record Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength, String after) {
         static final Cell NOTHING = new Cell("", Optional.empty(), "", Optional.empty());
+
+        Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength) {
+            this(key, value, note, noteLength, "");
+        }
     }
 
     static SizesPage of(QuiltDesign design, ShopPractice practice, Optional<String> openKey, Words words) {
@@ -125,13 +129,14 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                     .filter(way -> line.strips().value().value() > 1)
                     .map(way -> ", " + words.text("seams." + way))
                     .orElse("");
-            String unit = words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.strips", line.strips().value().value());
             return line.patches()
                     .map(patches -> new Cell(
-                            patches.count().key(), Optional.of(QuantityView.of(patches.count().value(), LengthUnit.INCH)), unit, Optional.empty()))
+                            patches.count().key(), Optional.of(QuantityView.of(patches.count().value(), LengthUnit.INCH)),
+                            words.text("sizes.strips", line.strips().value().value()), Optional.empty()))
                     .orElseGet(() -> new Cell(
                             line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
-                            words.text("sizes.of", unit.replaceFirst("^\\d+ ", "")) + seams, Optional.of(LengthView.inches(line.stripHeight().value()))));
+                            words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.longStrips"),
+                            Optional.of(LengthView.inches(line.stripHeight().value())), seams));
         }
 
         private String name(ClothLine line, QuiltPlan plan) {

@@ -1,5 +1,6 @@
 package retazo.app.stock;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -44,7 +45,9 @@ class StockController {
     String list(@RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) String usedUp, Model model) {
         model.addAttribute("search", search);
         model.addAttribute("usedUp", usedUp != null);
-        model.addAttribute("fabrics", pages.fabrics(search, usedUp != null));
+        List<FabricStockView> found = pages.fabrics(search, usedUp != null);
+        model.addAttribute("fabrics", found);
+        model.addAttribute("prints", found.stream().map(FabricStockView::fabric).toList());
         return "stock/list";
     }
 
@@ -108,7 +111,9 @@ class StockController {
     }
 
     private String showBolt(Model model, long id, String counted, Faults faults) {
-        model.addAttribute("page", pages.bolt(id));
+        StockPages.BoltPage page = pages.bolt(id);
+        model.addAttribute("page", page);
+        model.addAttribute("prints", List.of(page.bolt().fabric()));
         model.addAttribute("counted", counted);
         model.addAttribute("faults", faults);
         model.addAttribute("clientId", UUID.randomUUID());

@@ -19,10 +19,10 @@ public final class QuiltSamples {
     public static final RoleKey BACK = new RoleKey("back");
 
     private static final List<List<String>> WAKE = List.of(
-            List.of("C", "C/A", "A", "A"),
-            List.of("C/A", "A", "A/B", "B"),
-            List.of("A", "A/B", "B/C", "C"),
-            List.of("A", "B", "B", "C"));
+            List.of("C", "B", "B", "A"),
+            List.of("C", "C/B", "B/A", "A"),
+            List.of("B", "B/A", "A", "A/C"),
+            List.of("A", "A", "A/C", "C"));
 
     private QuiltSamples() {
     }

@@ -1,0 +1,47 @@
+package retazo.app.demo;
+
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.staff.Job;
+import retazo.app.staff.SignedIn;
+import retazo.app.staff.StaffService;
+
+/** Fills an empty database with the demo shop, when asked to, all of it or nothing. */
+@Component
+@Order(2)
+class DemoShop implements ApplicationRunner {
+
+    private static final String PASSWORD = "ferry";
+
+    private final boolean wanted;
+    private final StaffService staff;
+    private final DemoStock stock;
+    private final DemoPatterns patterns;
+
+    DemoShop(@Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns) {
+        this.wanted = wanted;
+        this.staff = staff;
+        this.stock = stock;
+        this.patterns = patterns;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (!wanted || !staff.isEmpty()) {
+            return;
+        }
+        SignedIn owner = staff.addFirst("marisol", "Marisol", PASSWORD, Set.of(Job.OWNER));
+        SignedIn designer = staff.addFirst("idris", "Idris", PASSWORD, Set.of(Job.DESIGNER));
+        staff.addFirst("nele", "Nele", PASSWORD, Set.of(Job.CUTTER));
+        staff.addFirst("tomas", "Tomas", PASSWORD, Set.of(Job.PACKER));
+        SignedIn counter = staff.addFirst("ada", "Ada", PASSWORD, Set.of(Job.COUNTER));
+        stock.fill(owner.personId(), counter.personId());
+        patterns.ferryWake(designer.personId());
+    }
+}

@@ -1,0 +1,145 @@
+package retazo.app.kits;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.patterns.Ink;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.QuiltPicture;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.stock.StockService;
+import retazo.core.block.RoleKey;
+import retazo.core.bolt.KitsPossible;
+import retazo.core.quilt.QuiltSize;
+
+/** The list of kits, a kit, and the form for new ones. */
+@Controller
+class KitController {
+
+    private static final Ink NOT_CHOSEN = new Ink("#ffffff", "", "#9aa5a0", true);
+
+    private final KitService kits;
+    private final PatternService patterns;
+    private final FabricService fabrics;
+    private final StockService stock;
+    private final PracticeService practice;
+    private final Words words;
+
+    KitController(
+            KitService kits, PatternService patterns, FabricService fabrics, StockService stock, PracticeService practice, Words words) {
+        this.kits = kits;
+        this.patterns = patterns;
+        this.fabrics = fabrics;
+        this.stock = stock;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** A kit in the list. */
+    record ListedKit(Kit kit, QuiltPicture picture, long possible, String stops, long onShelf) {
+    }
+
+    @GetMapping("/kits")
+    String list(@RequestParam(name = "words", defaultValue = "") String search, Model model) {
+        String lower = search.strip().toLowerCase(java.util.Locale.ROOT);
+        List<ListedKit> found = kits.all().stream()
+                .filter(kit -> kit.name().toLowerCase(java.util.Locale.ROOT).contains(lower))
+                .map(this::listed)
+                .toList();
+        model.addAttribute("search", search);
+        model.addAttribute("kits", found);
+        model.addAttribute("patterns", patterns.newest(""));
+        model.addAttribute("prints", prints(found.stream().map(ListedKit::kit).toList()));
+        return "kits/list";
+    }
+
+    private ListedKit listed(Kit kit) {
+        KitsPossible possible = kits.possible(kits.work(kit));
+        List<String> names = kit.lettersByFabric().keySet().stream()
+                .filter(fabric -> possible.stoppedBy().contains(fabric.code()))
+                .map(Fabric::name)
+                .toList();
+        return new ListedKit(
+                kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
+                possible.bags().value(), String.join(" and ", names), onShelf(kit.id()));
+    }
+
+    private long onShelf(long kitId) {
+        return Optional.ofNullable(stock.kitsOnShelf().get(kitId)).map(StockService.KitCount::onHand).orElse(0L);
+    }
+
+    private static List<Fabric> prints(List<Kit> shown) {
+        return shown.stream().flatMap(kit -> kit.fabrics().values().stream()).distinct().toList();
+    }
+
+    @GetMapping("/kits/{id}")
+    String kit(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
+        Kit kit = kits.kit(id);
+        KitWork work = kits.work(kit);
+        model.addAttribute("page", KitPage.of(
+                work, kits.possible(work), onShelf(id), practice.practice().sellingUnit(), figure, words));
+        model.addAttribute("openKey", figure.orElse(""));
+        model.addAttribute("prints", prints(List.of(kit)));
+        return "kits/kit";
+    }
+
+    @GetMapping("/kits/new")
+    String newKit(@RequestParam long pattern, Model model) {
+        PatternVersion version = patterns.newestOf(pattern);
+        return showForm(model, version, KitForm.empty(version), Faults.NONE);
+    }
+
+    @PostMapping("/kits/new")
+    String add(@RequestParam long pattern, KitForm form, Model model) {
+        PatternVersion version = patterns.newestOf(pattern);
+        FieldReader reader = new FieldReader();
+        Outcome<List<Long>> outcome = form.read(reader, version, byCode())
+                .map(kits::add)
+                .orElseGet(() -> Outcome.refused(reader.problems()));
+        return outcome.match(
+                ids -> "redirect:/kits/" + ids.get(0),
+                problems -> showForm(model, version, form, Faults.of(problems, words)));
+    }
+
+    /** Shows the quilt in the fabrics chosen so far; nothing is kept. */
+    @PostMapping("/kits/draw")
+    String draw(@RequestParam long pattern, KitForm form, Model model) {
+        return showForm(model, patterns.newestOf(pattern), form, Faults.NONE);
+    }
+
+    private Map<String, Fabric> byCode() {
+        return fabrics.search("").stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
+    }
+
+    private String showForm(Model model, PatternVersion pattern, KitForm form, Faults faults) {
+        Map<RoleKey, Fabric> chosen = form.chosen(pattern, byCode());
+        Function<RoleKey, Ink> inks = role -> chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
+        List<QuiltSize> sizes = pattern.design().sizes();
+        model.addAttribute("pattern", pattern);
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("roles", pattern.design().roles());
+        model.addAttribute("inks", pattern.design().roles().stream()
+                .collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))));
+        model.addAttribute("sizes", sizes);
+        model.addAttribute("fabrics", fabrics.search(""));
+        model.addAttribute("prints", chosen.values().stream().distinct().toList());
+        model.addAttribute("picture", QuiltPicture.of("quilt", pattern.design(), sizes.get(sizes.size() / 2), inks));
+        return "kits/new";
+    }
+}

@@ -1,0 +1,92 @@
+package retazo.app.kits;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import retazo.core.kit.Contents;
+
+/** A kit that the shop offers. */
+@Entity
+@Table(name = "kit")
+class KitEntity {
+
+    /** Whose cutting instructions the maker follows. */
+    enum Instructions {
+        OURS
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Version
+    private int version;
+
+    @Column(name = "pattern_version_id", nullable = false, updatable = false)
+    private long patternVersionId;
+
+    @Column(name = "size_key", nullable = false, updatable = false)
+    private String sizeKey;
+
+    @ManyToOne(fetch = FetchType.EAGER, optional = false)
+    @JoinColumn(name = "colourway_id", updatable = false)
+    private ColourwayEntity colourway;
+
+    @Column(name = "with_binding", nullable = false, updatable = false)
+    private boolean withBinding;
+
+    @Column(name = "with_backing", nullable = false, updatable = false)
+    private boolean withBacking;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Instructions instructions;
+
+    @Column(name = "created_at", nullable = false, updatable = false)
+    private Instant createdAt;
+
+    protected KitEntity() {
+    }
+
+    static KitEntity of(long patternVersionId, String sizeKey, ColourwayEntity colourway, Contents contents, Instant now) {
+        KitEntity kit = new KitEntity();
+        kit.patternVersionId = patternVersionId;
+        kit.sizeKey = sizeKey;
+        kit.colourway = colourway;
+        kit.withBinding = contents.binding();
+        kit.withBacking = contents.backing();
+        kit.instructions = Instructions.OURS;
+        kit.createdAt = now;
+        return kit;
+    }
+
+    long id() {
+        return id;
+    }
+
+    long patternVersionId() {
+        return patternVersionId;
+    }
+
+    String sizeKey() {
+        return sizeKey;
+    }
+
+    ColourwayEntity colourway() {
+        return colourway;
+    }
+
+    Contents contents() {
+        return new Contents(withBinding, withBacking);
+    }
+}

@@ -1,0 +1,17 @@
+package retazo.app.kits;
+
+import java.util.List;
+import java.util.Map;
+import retazo.app.fabrics.Fabric;
+import retazo.app.patterns.PatternVersion;
+import retazo.core.block.RoleKey;
+import retazo.core.kit.Contents;
+
+/**
+ * Kits to be added, checked: one for each size.
+ *
+ * @param fabrics for every role of the pattern
+ */
+public record NewKits(
+        PatternVersion pattern, List<String> sizeKeys, String colourway, Map<RoleKey, Fabric> fabrics, Contents contents) {
+}

@@ -1,0 +1,46 @@
+package retazo.app.runs;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.core.measure.Length;
+
+/** A bag with its frozen bill, and how far each line is. */
+public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<Line> lines) {
+
+    public Bag {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * A line of the bill.
+     *
+     * @param cut its cut by the plan of now, done or not; absent while no bolt has room for it
+     */
+    public record Line(long id, long fabricId, String letters, Length length, Optional<PlannedCut> cut) {
+
+        public boolean isCut() {
+            return cut.filter(planned -> planned.state() == PlannedCut.State.CUT).isPresent();
+        }
+
+        /** Whether it waits for cloth. */
+        public boolean waits() {
+            return cut.isEmpty();
+        }
+    }
+
+    public boolean allCut() {
+        return lines.stream().allMatch(Line::isCut);
+    }
+
+    public boolean waits() {
+        return !packed && !leftOut && lines.stream().anyMatch(Line::waits);
+    }
+
+    public boolean begun() {
+        return lines.stream().anyMatch(Line::isCut);
+    }
+
+    public boolean isOpen() {
+        return !packed && !leftOut;
+    }
+}

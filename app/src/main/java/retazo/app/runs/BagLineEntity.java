@@ -1,0 +1,90 @@
+package retazo.app.runs;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import org.hibernate.annotations.Immutable;
+import retazo.core.kit.BillLine;
+import retazo.core.measure.Length;
+
+/** A line of a bag's bill, frozen. */
+@Entity
+@Immutable
+@Table(name = "bag_line")
+class BagLineEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @ManyToOne(fetch = FetchType.EAGER, optional = false)
+    @JoinColumn(name = "bag_id")
+    private BagEntity bag;
+
+    @Column(nullable = false)
+    private int position;
+
+    @Column(name = "fabric_id", nullable = false)
+    private long fabricId;
+
+    @Column(nullable = false)
+    private String letters;
+
+    @Column(name = "exact_ticks", nullable = false)
+    private Length exact;
+
+    @Column(name = "length_ticks", nullable = false)
+    private Length length;
+
+    @Column(name = "planned_width_ticks", nullable = false)
+    private Length plannedWidth;
+
+    protected BagLineEntity() {
+    }
+
+    static BagLineEntity of(BagEntity bag, int position, long fabricId, BillLine.Cut cut) {
+        BagLineEntity line = new BagLineEntity();
+        line.bag = bag;
+        line.position = position;
+        line.fabricId = fabricId;
+        line.letters = String.join(" ", cut.letters());
+        line.exact = cut.exact();
+        line.length = cut.length();
+        line.plannedWidth = cut.plannedWidth();
+        return line;
+    }
+
+    long id() {
+        return id;
+    }
+
+    BagEntity bag() {
+        return bag;
+    }
+
+    int position() {
+        return position;
+    }
+
+    long fabricId() {
+        return fabricId;
+    }
+
+    String letters() {
+        return letters;
+    }
+
+    Length length() {
+        return length;
+    }
+
+    Length plannedWidth() {
+        return plannedWidth;
+    }
+}

@@ -1,0 +1,81 @@
+package retazo.app.runs;
+
+import java.util.ArrayList;
+import java.util.List;
+import retazo.app.fabrics.Fabric;
+import retazo.app.shared.LengthView;
+import retazo.app.stock.Bolt;
+import retazo.core.bolt.RestRule;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/**
+ * A bolt as a bar with the cuts on it, to one scale with the others on its page: 1000 is the longest.
+ *
+ * @param restKind what stays after the last cut
+ * @param restX    where the rest begins
+ */
+record BoltBar(
+        long boltId,
+        String code,
+        String lot,
+        String place,
+        Fabric fabric,
+        List<Segment> segments,
+        long restX,
+        long restWidth,
+        LengthView rest,
+        RestRule.Kind restKind) {
+
+    /**
+     * A cut on the bar.
+     *
+     * @param label number of the bag
+     * @param done  whether it is cut already
+     */
+    record Segment(long x, long width, String label, LengthView length, boolean done) {
+    }
+
+    /** A cut to be drawn. */
+    record Piece(String label, Length length, boolean done) {
+    }
+
+    /** The scale and words of a page of bars. */
+    record Scale(Length longest, LengthUnit unit, RestRule rests) {
+
+        private long of(Length length) {
+            return length.ticks() * 1000 / longest.ticks();
+        }
+    }
+
+    /**
+     * Draws cuts from the start of the bolt.
+     *
+     * @param all what the bolt had when the first of these cuts was still to be made
+     */
+    static BoltBar of(Bolt bolt, Fabric fabric, List<Piece> pieces, Length all, Scale scale) {
+        List<Segment> segments = new ArrayList<>();
+        Length at = Length.ZERO;
+        for (Piece piece : pieces) {
+            segments.add(new Segment(
+                    scale.of(at), scale.of(piece.length()), piece.label(), LengthView.of(piece.length(), scale.unit()), piece.done()));
+            at = at.plus(piece.length());
+        }
+        Length rest = all.minus(at).atLeast(Length.ZERO);
+        return new BoltBar(
+                bolt.id(), bolt.code(), bolt.lot(), bolt.place(), fabric, segments, scale.of(at), scale.of(rest),
+                LengthView.of(rest, scale.unit()), scale.rests().kindOf(rest));
+    }
+
+    public boolean restIsOrphan() {
+        return restKind == RestRule.Kind.ORPHAN;
+    }
+
+    public String restWord() {
+        return switch (restKind) {
+            case NOTHING -> "nothing left";
+            case REMNANT -> "enough to sell";
+            case ORPHAN -> "too short to sell";
+        };
+    }
+}

@@ -1,0 +1,223 @@
+package retazo.app.runs;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.LengthView;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockService;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanScore;
+import retazo.core.bolt.RestRule;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+
+/** Puts runs together as their pages show them. */
+@Service
+@Transactional(readOnly = true)
+class RunPages {
+
+    private final RunService runs;
+    private final KitService kits;
+    private final FabricService fabrics;
+    private final StockService stock;
+    private final PracticeService practice;
+
+    RunPages(RunService runs, KitService kits, FabricService fabrics, StockService stock, PracticeService practice) {
+        this.runs = runs;
+        this.kits = kits;
+        this.fabrics = fabrics;
+        this.stock = stock;
+        this.practice = practice;
+    }
+
+    /** A run in the list. */
+    record ListedRun(Run run, String asked, String colours, int bags, int packed, int waiting) {
+    }
+
+    /** One of the two answers to a draft. */
+    record AnswerView(
+            String name, String title, List<String> built, String builtCounts, int bags, List<String> missing, List<BoltBar> bars, BoltPlanScore score) {
+    }
+
+    /** What limits a draft. */
+    record ShortageView(Fabric fabric, LengthView missing, int cuts) {
+    }
+
+    /** A draft with what stock gives for it. */
+    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<Fabric> prints) {
+    }
+
+    /** A bag in the list of a run. */
+    record BagView(long id, int number, String kit, String state, String mark, long cut, int lines, List<String> waitsFor) {
+    }
+
+    /** A confirmed run. */
+    record OpenPage(Run run, String asked, List<BagView> bags, List<BoltBar> bars, boolean anyWaits, boolean anyNotBegun, List<Fabric> prints) {
+    }
+
+    List<ListedRun> list() {
+        List<Run> all = runs.all();
+        Map<Long, List<Bag>> bags = runs.bags(all.stream().map(Run::id).collect(Collectors.toSet()));
+        Map<Long, Kit> byId = kitsOf(all);
+        return all.stream()
+                .map(run -> {
+                    List<Bag> ofRun = bags.getOrDefault(run.id(), List.of()).stream().filter(bag -> !bag.leftOut()).toList();
+                    return new ListedRun(
+                            run, asked(run, byId), colours(run, byId), ofRun.size(),
+                            (int) ofRun.stream().filter(Bag::packed).count(), (int) ofRun.stream().filter(Bag::waits).count());
+                })
+                .toList();
+    }
+
+    private Map<Long, Kit> kitsOf(List<Run> all) {
+        return kits.byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+    }
+
+    private static String asked(Run run, Map<Long, Kit> byId) {
+        return run.asked().stream()
+                .map(asked -> asked.quantity() + " " + byId.get(asked.kitId()).sizeName())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String colours(Run run, Map<Long, Kit> byId) {
+        return run.asked().stream()
+                .map(asked -> byId.get(asked.kitId()).pattern().name() + " in " + byId.get(asked.kitId()).colourway())
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    DraftPage draft(Run run) {
+        DraftPlan draft = runs.draftPlan(run);
+        Map<Long, Kit> byId = kitsOf(List.of(run));
+        List<AnswerView> answers = draft.whole()
+                ? List.of(answer(DraftPlan.Answer.IN_ORDER, "All of it", draft))
+                : List.of(
+                        answer(DraftPlan.Answer.IN_ORDER, "In the order asked", draft),
+                        answer(DraftPlan.Answer.MOST_BAGS, "Most bags", draft));
+        return new DraftPage(
+                run, asked(run, byId), draft.whole(), answers,
+                draft.shortages().stream()
+                        .map(shortage -> new ShortageView(
+                                fabrics.fabric(Long.parseLong(shortage.fabricCode())),
+                                LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
+                        .toList(),
+                byId.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct().toList());
+    }
+
+    private AnswerView answer(DraftPlan.Answer answer, String title, DraftPlan draft) {
+        BoltPlan plan = draft.plan(answer);
+        List<String> sizes = draft.works().stream().map(work -> work.kit().sizeName()).toList();
+        List<String> built = new ArrayList<>();
+        List<String> missing = new ArrayList<>();
+        for (int i = 0; i < sizes.size(); i++) {
+            built.add(plan.built().get(i) + " " + sizes.get(i));
+        }
+        draft.missing(answer).forEach((name, count) -> missing.add(count + " " + sizeOf(name, draft)));
+        return new AnswerView(
+                answer.name(), title, built, plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
+                plan.bagsBuilt(), missing, draftBars(draft, plan), plan.score());
+    }
+
+    private static String sizeOf(String groupName, DraftPlan draft) {
+        return draft.works().stream()
+                .filter(work -> groupName.equals("kit-" + work.kit().id()))
+                .map(work -> work.kit().sizeName())
+                .findFirst()
+                .orElse(groupName);
+    }
+
+    private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {
+        Map<Long, Fabric> byId = draft.works().stream()
+                .flatMap(work -> work.kit().fabrics().values().stream())
+                .distinct()
+                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
+        int[] firstBag = IntStream.range(0, draft.works().size())
+                .map(group -> plan.built().subList(0, group).stream().mapToInt(Integer::intValue).sum())
+                .toArray();
+        Map<String, List<BoltBar.Piece>> pieces = new LinkedHashMap<>();
+        plan.cuts().forEach(cut -> pieces.computeIfAbsent(cut.boltId(), id -> new ArrayList<>())
+                .add(new BoltBar.Piece(Integer.toString(firstBag[cut.group()] + cut.bag() + 1), cut.length(), false)));
+        List<Bolt> used = draft.bolts().stream().filter(bolt -> pieces.containsKey(Long.toString(bolt.id()))).toList();
+        BoltBar.Scale scale = scale(used.stream().map(Bolt::free).toList());
+        return used.stream()
+                .sorted(java.util.Comparator.comparing((Bolt bolt) -> byId.get(bolt.fabricId()).name()).thenComparing(Bolt::code))
+                .map(bolt -> BoltBar.of(bolt, byId.get(bolt.fabricId()), pieces.get(Long.toString(bolt.id())), bolt.free(), scale))
+                .toList();
+    }
+
+    private BoltBar.Scale scale(List<Length> bolts) {
+        ShopPractice shop = practice.practice();
+        Length longest = bolts.stream().max(Length::compareTo).orElse(Length.ofYards(1, 1)).atLeast(Length.ofInches(1));
+        return new BoltBar.Scale(longest, shop.sellingUnit(), RestRule.of(shop));
+    }
+
+    OpenPage open(Run run) {
+        List<Bag> bags = runs.bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
+        Map<Long, Kit> byId = kitsOf(List.of(run));
+        Map<Long, Fabric> fabricById = byId.values().stream()
+                .flatMap(kit -> kit.fabrics().values().stream())
+                .distinct()
+                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
+        return new OpenPage(
+                run, asked(run, byId),
+                bags.stream().map(bag -> bagView(bag, byId, fabricById)).toList(),
+                openBars(run, fabricById),
+                bags.stream().anyMatch(Bag::waits),
+                bags.stream().anyMatch(bag -> bag.isOpen() && !bag.begun()),
+                List.copyOf(fabricById.values()));
+    }
+
+    private static BagView bagView(Bag bag, Map<Long, Kit> byId, Map<Long, Fabric> fabricById) {
+        String state = bag.packed() ? "packed" : bag.leftOut() ? "left out" : bag.waits() ? "waits for cloth"
+                : bag.allCut() ? "ready to pack" : bag.begun() ? "being cut" : "to be cut";
+        String mark = bag.packed() ? "mark-done" : bag.waits() ? "mark-stop" : "";
+        return new BagView(
+                bag.id(), bag.number(), byId.get(bag.kitId()).sizeName(), state, mark,
+                bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(),
+                bag.isOpen()
+                        ? bag.lines().stream().filter(Bag.Line::waits).map(line -> fabricById.get(line.fabricId()).name()).toList()
+                        : List.of());
+    }
+
+    /** Every bolt of the run with its cuts; those done are in front, and the bolt is drawn as it was before them. */
+    private List<BoltBar> openBars(Run run, Map<Long, Fabric> fabricById) {
+        Map<Long, List<PlannedCut>> byBolt = runs.currentCuts(Set.of(run.id())).stream()
+                .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
+        Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
+        Map<Long, Length> before = new LinkedHashMap<>();
+        byBolt.forEach((id, cuts) -> before.put(id, bolts.get(id).onHand().plus(done(cuts))));
+        BoltBar.Scale scale = scale(List.copyOf(before.values()));
+        return byBolt.entrySet().stream()
+                .map(entry -> {
+                    Bolt bolt = bolts.get(entry.getKey());
+                    List<BoltBar.Piece> pieces = entry.getValue().stream()
+                            .sorted(java.util.Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
+                                    .thenComparing(PlannedCut::position))
+                            .map(cut -> new BoltBar.Piece(
+                                    Integer.toString(cut.bagNumber()), cut.length(), cut.state() == PlannedCut.State.CUT))
+                            .toList();
+                    return BoltBar.of(bolt, fabricById.get(bolt.fabricId()), pieces, before.get(bolt.id()), scale);
+                })
+                .sorted(java.util.Comparator.comparing((BoltBar bar) -> bar.fabric().name()).thenComparing(BoltBar::code))
+                .toList();
+    }
+
+    private static Length done(List<PlannedCut> cuts) {
+        return cuts.stream()
+                .filter(cut -> cut.state() == PlannedCut.State.CUT)
+                .map(PlannedCut::length)
+                .reduce(Length.ZERO, Length::plus);
+    }
+}

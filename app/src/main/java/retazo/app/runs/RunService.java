@@ -1,0 +1,341 @@
+package retazo.app.runs;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.kits.KitWork;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.ReservedClothTaken;
+import retazo.app.stock.StockService;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.RestRule;
+import retazo.core.kit.BillLine;
+import retazo.core.measure.Problem;
+
+/** Keeps runs: drafts, confirmation, planning again, and what is cut and packed of them. */
+@Service
+public class RunService {
+
+    private final RunRepository runs;
+    private final RunLineRepository runLines;
+    private final BagRepository bags;
+    private final BagLineRepository bagLines;
+    private final PlannedCutRepository cuts;
+    private final RunPlanning planning;
+    private final KitService kits;
+    private final StockService stock;
+    private final PracticeService practice;
+    private final Clock clock;
+
+    RunService(
+            RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
+            PlannedCutRepository cuts, RunPlanning planning, KitService kits, StockService stock, PracticeService practice,
+            Clock clock) {
+        this.runs = runs;
+        this.runLines = runLines;
+        this.bags = bags;
+        this.bagLines = bagLines;
+        this.cuts = cuts;
+        this.planning = planning;
+        this.kits = kits;
+        this.stock = stock;
+        this.practice = practice;
+        this.clock = clock;
+    }
+
+    /** All runs, newest first. */
+    @Transactional(readOnly = true)
+    public List<Run> all() {
+        return toRuns(runs.findAllByOrderByIdDesc());
+    }
+
+    @Transactional(readOnly = true)
+    public Run run(long id) {
+        return toRuns(List.of(runs.findById(id).orElseThrow(() -> new NotFoundException("run", id)))).get(0);
+    }
+
+    /** The bags of runs with their lines and cuts, by run. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Bag>> bags(Set<Long> runIds) {
+        Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
+                .map(PlannedCutEntity::toPlannedCut)
+                .collect(Collectors.toMap(PlannedCut::bagLineId, cut -> cut));
+        Map<BagEntity, List<BagLineEntity>> byBag = bagLines.ofRuns(runIds).stream()
+                .collect(Collectors.groupingBy(BagLineEntity::bag, java.util.LinkedHashMap::new, Collectors.toList()));
+        List<Bag> all = byBag.entrySet().stream().map(entry -> toBag(entry.getKey(), entry.getValue(), cutOfLine)).toList();
+        return all.stream().collect(Collectors.groupingBy(Bag::runId));
+    }
+
+    @Transactional(readOnly = true)
+    public Bag bag(long bagId) {
+        BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
+        return bags(Set.of(bag.runId())).getOrDefault(bag.runId(), List.of()).stream()
+                .filter(found -> found.id() == bagId)
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("bag", bagId));
+    }
+
+    /** The cuts of runs by the plans of now, done or not, by bolt and position. */
+    @Transactional(readOnly = true)
+    public List<PlannedCut> currentCuts(Set<Long> runIds) {
+        return cuts.current(runIds).stream().map(PlannedCutEntity::toPlannedCut).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public PlannedCut plannedCut(long id) {
+        return cut(id).toPlannedCut();
+    }
+
+    /** @param asked one or more kits, each with 1 to 200 bags */
+    @Transactional
+    public long draft(List<Run.Asked> asked, long personId) {
+        RunEntity run = runs.saveAndFlush(RunEntity.draft(personId, clock.instant()));
+        for (int i = 0; i < asked.size(); i++) {
+            runLines.save(RunLineEntity.of(run.id(), i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
+        }
+        return run.id();
+    }
+
+    /** Throws a draft away. */
+    @Transactional
+    public Outcome<Long> discard(long runId) {
+        RunEntity run = locked(runId);
+        if (run.state() != RunState.DRAFT) {
+            return Outcome.refused(Problem.of("run.not-a-draft"));
+        }
+        runLines.deleteByRunId(runId);
+        runs.delete(run);
+        return Outcome.done(runId);
+    }
+
+    /** What stock gives for a draft now; nothing is reserved by asking. */
+    @Transactional(readOnly = true)
+    DraftPlan draftPlan(Run run) {
+        List<KitWork> works = works(run);
+        return draftPlan(run, works, stock.boltsOf(fabricIds(works)));
+    }
+
+    private DraftPlan draftPlan(Run run, List<KitWork> works, List<Bolt> bolts) {
+        List<BoltLayout.Bags> wanted = new ArrayList<>();
+        for (int i = 0; i < works.size(); i++) {
+            KitWork work = works.get(i);
+            Map<String, Long> ids = fabricIdByCode(work.kit());
+            wanted.add(new BoltLayout.Bags(
+                    "kit-" + work.kit().id(),
+                    run.asked().get(i).quantity(),
+                    work.bill().lines().stream()
+                            .map(line -> line.match(cut ->
+                                    new BoltLayout.Piece(ids.get(cut.fabricCode()), cut.length(), cut.plannedWidth())))
+                            .toList()));
+        }
+        BoltLayout layout = new BoltLayout(wanted, bolts, RestRule.of(practice.practice()));
+        BoltPlan inOrder = layout.inOrderAsked();
+        boolean whole = layout.isWhole(inOrder);
+        return new DraftPlan(
+                works, bolts, layout, layout.mostBags(), inOrder, whole, whole ? List.of() : layout.shortages());
+    }
+
+    private List<KitWork> works(Run run) {
+        Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
+        return run.asked().stream().map(asked -> kits.work(byId.get(asked.kitId()))).toList();
+    }
+
+    private static Set<Long> fabricIds(List<KitWork> works) {
+        return works.stream().flatMap(work -> work.kit().fabrics().values().stream()).map(Fabric::id).collect(Collectors.toSet());
+    }
+
+    private static Map<String, Long> fabricIdByCode(Kit kit) {
+        return kit.fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
+    }
+
+    /**
+     * Confirms a draft: bags are numbered, bills frozen, cloth reserved.
+     *
+     * @param seen how many bags of each kit the person saw; refused when stock gives other numbers by now
+     */
+    @Transactional
+    Outcome<Long> confirm(long runId, DraftPlan.Answer answer, List<Integer> seen) {
+        RunEntity entity = locked(runId);
+        if (entity.state() != RunState.DRAFT) {
+            return Outcome.refused(Problem.of("run.not-a-draft"));
+        }
+        Run run = toRuns(List.of(entity)).get(0);
+        List<KitWork> works = works(run);
+        List<Bolt> bolts = stock.boltsOf(fabricIds(works));
+        DraftPlan draft = draftPlan(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
+        BoltPlan plan = draft.plan(answer);
+        if (!plan.built().equals(seen)) {
+            return Outcome.refused(Problem.of("run.stock-changed"));
+        }
+        if (plan.bagsBuilt() == 0) {
+            return Outcome.refused(Problem.of("run.nothing-to-make"));
+        }
+        entity.confirm(clock.instant());
+        keepBags(entity, works, plan);
+        return Outcome.done(runId);
+    }
+
+    private void keepBags(RunEntity run, List<KitWork> works, BoltPlan plan) {
+        Map<String, BagLineEntity> lineOf = new HashMap<>();
+        int number = 0;
+        for (int group = 0; group < works.size(); group++) {
+            Kit kit = works.get(group).kit();
+            Map<String, Long> ids = fabricIdByCode(kit);
+            for (int bag = 0; bag < plan.built().get(group); bag++) {
+                number++;
+                BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
+                int position = 0;
+                for (BillLine line : works.get(group).bill().lines()) {
+                    position++;
+                    BillLine.Cut cut = line.match(c -> c);
+                    long fabricId = ids.get(cut.fabricCode());
+                    lineOf.put(group + "/" + bag + "/" + fabricId, bagLines.save(BagLineEntity.of(entity, position, fabricId, cut)));
+                }
+            }
+        }
+        bagLines.flush();
+        planning.keep(
+                plan.cuts().stream().map(cut -> lineOf.get(cut.group() + "/" + cut.bag() + "/" + cut.fabricCode())).toList(),
+                plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(),
+                run.planVersion());
+    }
+
+    /** Plans again what is not cut, from what is there now. */
+    @Transactional
+    public void planAgain(long runId) {
+        RunEntity run = locked(runId);
+        if (run.state().isOpen()) {
+            planning.planOpenLines(run);
+            settle(run);
+        }
+    }
+
+    /** Leaves out the bags that are not begun; a run with nothing begun is cancelled. */
+    @Transactional
+    public Outcome<Long> leaveOutRest(long runId) {
+        RunEntity run = locked(runId);
+        if (!run.state().isOpen()) {
+            return Outcome.refused(Problem.of("run.not-open"));
+        }
+        Set<Long> begun = cuts.current(Set.of(runId)).stream()
+                .filter(PlannedCutEntity::isCut)
+                .map(cut -> cut.line().bag().id())
+                .collect(Collectors.toSet());
+        List<BagEntity> left = bags.findByRunIdOrderByNumberAsc(runId).stream()
+                .filter(bag -> bag.isOpen() && !begun.contains(bag.id()))
+                .toList();
+        Set<Long> leftIds = left.stream().map(BagEntity::id).collect(Collectors.toSet());
+        planning.supersede(cuts.current(Set.of(runId)).stream()
+                .filter(cut -> cut.isPlanned() && leftIds.contains(cut.line().bag().id()))
+                .toList());
+        left.forEach(BagEntity::leaveOut);
+        settle(run);
+        return Outcome.done(runId);
+    }
+
+    /** Locks a run for a cut, so that cutters of one run come one after the other. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Run lockForCutting(long runId) {
+        return toRuns(List.of(locked(runId))).get(0);
+    }
+
+    /** A cut is done as planned: its cloth is no longer reserved but gone. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markCut(long plannedCutId) {
+        PlannedCutEntity cut = cut(plannedCutId);
+        cut.become(PlannedCut.State.CUT);
+        stock.release(List.of(cut.owner()));
+        settle(locked(cut.runId()));
+    }
+
+    /** A cut was taken back: it is to be cut again, and its cloth reserved. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markOpenAgain(long plannedCutId) {
+        PlannedCutEntity cut = cut(plannedCutId);
+        cut.become(PlannedCut.State.PLANNED);
+        cuts.flush();
+        stock.reserve(List.of(cut.promise()));
+        settle(locked(cut.runId()));
+    }
+
+    /** A cut came out wrong: its line has no bolt until the run is planned again. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void putInQuestion(long plannedCutId) {
+        planning.supersede(List.of(cut(plannedCutId)));
+    }
+
+    /** A bag is in its bag. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markPacked(long bagId, long personId) {
+        BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
+        bag.pack(personId, clock.instant());
+        settle(locked(bag.runId()));
+    }
+
+    /** After cloth that was reserved is gone: the runs that lose it are planned again, each for itself. */
+    @TransactionalEventListener
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void planAgainAfter(ReservedClothTaken taken) {
+        cuts.runsThatCutFrom(taken.boltId()).stream().sorted().forEach(this::planAgain);
+    }
+
+    /** Brings the state of a run up to what its bags and cuts say. */
+    private void settle(RunEntity run) {
+        cuts.flush();
+        bags.flush();
+        List<Bag> all = bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
+        List<Bag> kept = all.stream().filter(bag -> !bag.leftOut()).toList();
+        RunState state = kept.isEmpty() ? RunState.CANCELLED
+                : kept.stream().allMatch(Bag::packed) ? RunState.PACKED
+                : kept.stream().allMatch(Bag::allCut) ? RunState.CUT
+                : kept.stream().anyMatch(Bag::begun) ? RunState.CUTTING : RunState.CONFIRMED;
+        run.become(state);
+    }
+
+    private RunEntity locked(long runId) {
+        return runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
+    }
+
+    private PlannedCutEntity cut(long id) {
+        return cuts.findById(id).orElseThrow(() -> new NotFoundException("cut", id));
+    }
+
+    private List<Run> toRuns(List<RunEntity> entities) {
+        Map<Long, List<RunLineEntity>> byRun = runLines
+                .findByRunIdInOrderByRunIdAscPositionAsc(entities.stream().map(RunEntity::id).toList()).stream()
+                .collect(Collectors.groupingBy(RunLineEntity::runId));
+        return entities.stream()
+                .map(run -> new Run(
+                        run.id(), run.state(), run.planVersion(), run.createdAt(),
+                        byRun.getOrDefault(run.id(), List.of()).stream()
+                                .map(line -> new Run.Asked(line.kitId(), line.asked()))
+                                .toList()))
+                .toList();
+    }
+
+    private static Bag toBag(BagEntity bag, List<BagLineEntity> lines, Map<Long, PlannedCut> cutOfLine) {
+        return new Bag(
+                bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
+                bag.state() == BagEntity.State.LEFT_OUT,
+                lines.stream()
+                        .map(line -> new Bag.Line(
+                                line.id(), line.fabricId(), line.letters(), line.length(),
+                                Optional.ofNullable(cutOfLine.get(line.id()))))
+                        .toList());
+    }
+}

@@ -1,0 +1,28 @@
+package retazo.app.today;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import retazo.app.staff.SignedIn;
+
+/** Gives every page its rail and the person who is signed in. */
+@ControllerAdvice
+class RailAdvice {
+
+    private final TodayService today;
+
+    RailAdvice(TodayService today) {
+        this.today = today;
+    }
+
+    @ModelAttribute
+    void addRail(HttpServletRequest request, @AuthenticationPrincipal @Nullable SignedIn person, Model model) {
+        if (person != null) {
+            model.addAttribute("me", person);
+            model.addAttribute("rail", Rail.of(person, request.getRequestURI(), today.waiting(person)));
+        }
+    }
+}
