@@ -22,12 +22,15 @@ class DemoShop implements ApplicationRunner {
     private final StaffService staff;
     private final DemoStock stock;
     private final DemoPatterns patterns;
+    private final DemoRuns runs;
 
-    DemoShop(@Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns) {
+    DemoShop(
+            @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs) {
         this.wanted = wanted;
         this.staff = staff;
         this.stock = stock;
         this.patterns = patterns;
+        this.runs = runs;
     }
 
     @Override
@@ -38,10 +41,13 @@ class DemoShop implements ApplicationRunner {
         }
         SignedIn owner = staff.addFirst("marisol", "Marisol", PASSWORD, Set.of(Job.OWNER));
         SignedIn designer = staff.addFirst("idris", "Idris", PASSWORD, Set.of(Job.DESIGNER));
-        staff.addFirst("nele", "Nele", PASSWORD, Set.of(Job.CUTTER));
-        staff.addFirst("tomas", "Tomas", PASSWORD, Set.of(Job.PACKER));
+        SignedIn cutter = staff.addFirst("nele", "Nele", PASSWORD, Set.of(Job.CUTTER));
+        SignedIn packer = staff.addFirst("tomas", "Tomas", PASSWORD, Set.of(Job.PACKER));
         SignedIn counter = staff.addFirst("ada", "Ada", PASSWORD, Set.of(Job.COUNTER));
         stock.fill(owner.personId(), counter.personId());
-        patterns.ferryWake(designer.personId());
+        DemoRuns.Crew crew =
+                new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
+        runs.fill(patterns.ferryWake(designer.personId()), crew);
+        runs.findAShortBolt(crew);
     }
 }

@@ -190,6 +190,12 @@ public class RunService {
         return Outcome.done(runId);
     }
 
+    /** Confirms a draft if stock gives all that it asks for. */
+    @Transactional
+    public Outcome<Long> confirmWhole(long runId) {
+        return confirm(runId, DraftPlan.Answer.IN_ORDER, run(runId).asked().stream().map(Run.Asked::quantity).toList());
+    }
+
     private void keepBags(RunEntity run, List<KitWork> works, BoltPlan plan) {
         Map<String, BagLineEntity> lineOf = new HashMap<>();
         int number = 0;

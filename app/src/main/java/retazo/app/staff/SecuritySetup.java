@@ -23,7 +23,7 @@ class SecuritySetup {
     SecurityFilterChain pages(HttpSecurity http, SessionRegistry sessions) throws Exception {
         http.authorizeHttpRequests(paths -> paths
                         .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/actuator/health").permitAll()
+                        .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/actuator/health/**").permitAll()
                         .requestMatchers("/patterns/**").hasAuthority(Right.PATTERNS.name())
                         .requestMatchers("/kits/**").hasAuthority(Right.KITS.name())
                         .requestMatchers("/runs/**").hasAuthority(Right.RUNS.name())

@@ -156,6 +156,31 @@ public class StockService {
                 Outcome::refused);
     }
 
+    /**
+     * Cuts a flaw out of a bolt: the good length before it becomes a bolt of its own if it is worth keeping, else it is
+     * lost with the flaw.
+     *
+     * @param good before the flaw, zero or more
+     * @param flaw above zero
+     */
+    @Transactional
+    public Outcome<Long> cutOutFlaw(long boltId, Length good, Length flaw, boolean keepGood, Entry entry) {
+        StockItemEntity bolt = locked(boltId);
+        boolean splits = keepGood && good.isPositive();
+        if (good.plus(flaw).isLongerThan(bolt.onHand())) {
+            return Outcome.refused(notEnough(bolt, good.plus(flaw)));
+        }
+        if (splits) {
+            splitOff(boltId, good, entry);
+        }
+        UUID clientId = entry.clientIdOf(splits ? 2 : 0);
+        if (movements.findByClientId(clientId).isEmpty()) {
+            Length lost = splits ? flaw : good.plus(flaw);
+            book(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, clientId, clock.instant()));
+        }
+        return Outcome.done(boltId);
+    }
+
     /** Books what a bolt really measures; a difference is a correction. */
     @Transactional
     public Outcome<Bolt> correct(long boltId, Length counted, Entry entry) {

@@ -1,14 +1,24 @@
 package retazo.app.today;
 
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import retazo.app.staff.SignedIn;
 
-/** The first page. */
+/** The first page: what waits. */
 @Controller
 class TodayController {
 
+    private final TodayService today;
+
+    TodayController(TodayService today) {
+        this.today = today;
+    }
+
     @GetMapping("/")
-    String today() {
+    String today(@AuthenticationPrincipal SignedIn person, Model model) {
+        model.addAttribute("matters", today.matters(person));
         return "today/today";
     }
 }

@@ -1,14 +1,107 @@
 package retazo.app.today;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.runs.Bag;
+import retazo.app.runs.PlannedCut;
+import retazo.app.runs.Run;
+import retazo.app.runs.RunService;
+import retazo.app.runs.RunState;
+import retazo.app.shared.Words;
+import retazo.app.staff.Right;
 import retazo.app.staff.SignedIn;
 
-/** Gathers what waits. */
+/** Gathers what waits, most urgent first: what stops a run, bags to be packed, cloth to be cut, drafts, empty shelves. */
 @Service
+@Transactional(readOnly = true)
 class TodayService {
 
+    private final RunService runs;
+    private final KitService kits;
+    private final Words words;
+
+    TodayService(RunService runs, KitService kits, Words words) {
+        this.runs = runs;
+        this.kits = kits;
+        this.words = words;
+    }
+
+    /** How a matter presses; in the order of urgency. */
+    enum Urgency {
+        STOPS,
+        GO_ON,
+        BEGIN,
+        DECIDE
+    }
+
+    /** One matter that waits, where to go for it, and who may. */
+    record Matter(Urgency urgency, String what, String why, String path, String action, Right right) {
+    }
+
+    List<Matter> matters(SignedIn person) {
+        List<Run> all = runs.all();
+        Map<Long, List<Bag>> bags = runs.bags(ids(all.stream().filter(run -> run.state().isOpen()).toList()));
+        Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
+        Map<Long, Kit> byId = kits.byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        List<Matter> matters = new ArrayList<>();
+        for (Run run : all) {
+            String asked = run.asked().stream()
+                    .map(line -> line.quantity() + " " + byId.get(line.kitId()).sizeName())
+                    .collect(Collectors.joining(", "));
+            addMatters(run, asked, bags.getOrDefault(run.id(), List.of()), cuts.getOrDefault(run.id(), List.of()), matters);
+        }
+        return matters.stream()
+                .filter(matter -> person.may(matter.right()))
+                .sorted(Comparator.comparing(Matter::urgency))
+                .toList();
+    }
+
+    private static Set<Long> ids(List<Run> some) {
+        return some.stream().map(Run::id).collect(Collectors.toSet());
+    }
+
+    private void addMatters(Run run, String asked, List<Bag> bags, List<PlannedCut> cuts, List<Matter> matters) {
+        long waits = bags.stream().filter(Bag::waits).count();
+        long ready = bags.stream().filter(bag -> bag.isOpen() && bag.allCut()).count();
+        List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
+        long bolts = toCut.stream().map(PlannedCut::boltId).distinct().count();
+        if (waits > 0) {
+            matters.add(matter(Urgency.STOPS, "waits", run, asked, waits, "/runs/" + run.id(), Right.RUNS));
+        }
+        if (ready > 0) {
+            matters.add(matter(Urgency.GO_ON, "pack", run, asked, ready, "/packing", Right.PACKING));
+        }
+        if (!toCut.isEmpty()) {
+            Urgency urgency = run.state() == RunState.CUTTING ? Urgency.GO_ON : Urgency.BEGIN;
+            matters.add(new Matter(
+                    urgency, words.text("today.cut", run.id(), asked), words.text("today.cut.why", toCut.size(), bolts), "/cutting",
+                    words.text("today.cut.go"), Right.CUTTING));
+        }
+        if (run.state() == RunState.DRAFT) {
+            matters.add(matter(Urgency.DECIDE, "draft", run, asked, 0, "/runs/" + run.id(), Right.RUNS));
+        }
+    }
+
+    private Matter matter(Urgency urgency, String kind, Run run, String asked, long count, String path, Right right) {
+        return new Matter(
+                urgency, words.text("today." + kind, run.id(), asked), words.text("today." + kind + ".why", count), path,
+                words.text("today." + kind + ".go"), right);
+    }
+
+    /** The numbers of the rail. */
     Waiting waiting(SignedIn person) {
-        return new Waiting(Map.of(), 0);
+        List<Matter> matters = matters(person);
+        Map<String, Long> byPath = new HashMap<>();
+        matters.forEach(matter -> byPath.merge("/" + matter.path().split("/")[1], 1L, Long::sum));
+        return new Waiting(byPath, matters.size());
     }
 }

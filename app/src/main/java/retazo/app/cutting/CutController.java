@@ -1,0 +1,138 @@
+package retazo.app.cutting;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/** The tickets, and the steps a cutter records on one. */
+@Controller
+@RequestMapping("/cutting")
+class CutController {
+
+    private final CutService cuts;
+    private final TicketPages pages;
+    private final PracticeService practice;
+    private final Words words;
+
+    CutController(CutService cuts, TicketPages pages, PracticeService practice, Words words) {
+        this.cuts = cuts;
+        this.pages = pages;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping
+    String list(Model model) {
+        List<TicketPages.RunTickets> runs = pages.openTickets();
+        model.addAttribute("runs", runs);
+        model.addAttribute("prints", runs.stream().flatMap(run -> run.tickets().stream()).map(TicketPages.ListedTicket::fabric).distinct().toList());
+        return "cutting/list";
+    }
+
+    @GetMapping("/{runId}/{boltId}")
+    String ticket(@PathVariable long runId, @PathVariable long boltId, Model model) {
+        return show(model, runId, boltId, Faults.NONE);
+    }
+
+    @PostMapping("/{runId}/{boltId}/cut")
+    String cut(
+            @PathVariable long runId, @PathVariable long boltId, CutForm form, @AuthenticationPrincipal SignedIn person,
+            Model model, HttpServletResponse response) {
+        FieldReader reader = new FieldReader();
+        Optional<Length> real = form.readReal(reader, unit());
+        return answer(model, response, runId, boltId, form, reader,
+                () -> cuts.record(form.step(runId, boltId, real), person.personId()));
+    }
+
+    @PostMapping("/{runId}/{boltId}/flaw")
+    String flaw(
+            @PathVariable long runId, @PathVariable long boltId, CutForm form, @AuthenticationPrincipal SignedIn person,
+            Model model, HttpServletResponse response) {
+        FieldReader reader = new FieldReader();
+        Length good = form.readGood(reader, unit());
+        Length flaw = form.readFlaw(reader, unit());
+        return answer(model, response, runId, boltId, form, reader,
+                () -> cuts.recordFlaw(form.step(runId, boltId, Optional.empty()), good, flaw, person.personId()));
+    }
+
+    @PostMapping("/{runId}/{boltId}/measured")
+    String measured(
+            @PathVariable long runId, @PathVariable long boltId, CutForm form, @AuthenticationPrincipal SignedIn person,
+            Model model, HttpServletResponse response) {
+        FieldReader reader = new FieldReader();
+        Length left = form.readLeft(reader, unit());
+        return answer(model, response, runId, boltId, form, reader,
+                () -> cuts.recordMeasured(form.step(runId, boltId, Optional.empty()), left, person.personId()));
+    }
+
+    @PostMapping("/{runId}/{boltId}/undo")
+    String undo(
+            @PathVariable long runId, @PathVariable long boltId, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, Model model) {
+        return cuts.undoLast(runId, boltId, clientId, person.personId()).match(
+                done -> back(runId, boltId),
+                problems -> show(model, runId, boltId, Faults.of(problems, words)));
+    }
+
+    private LengthUnit unit() {
+        return practice.practice().sellingUnit();
+    }
+
+    private String answer(
+            Model model, HttpServletResponse response, long runId, long boltId, CutForm form, FieldReader reader,
+            Supplier<CutResult> step) {
+        model.addAttribute("form", form);
+        if (reader.anyProblem()) {
+            return show(model, runId, boltId, Faults.of(reader.problems(), words));
+        }
+        return step.get().match(
+                recorded -> back(runId, boltId),
+                old -> conflict(model, response, runId, boltId, Problem.of("cut.old-ticket", old.ticketPlan(), old.newestPlan()), null),
+                refused -> conflict(model, response, runId, boltId, refused.problem(), refused.bookSaysNo() ? form : null),
+                isShort -> {
+                    model.addAttribute("askFate", form);
+                    return show(model, runId, boltId, Faults.NONE);
+                });
+    }
+
+    private String conflict(
+            Model model, HttpServletResponse response, long runId, long boltId, Problem problem, @Nullable CutForm offerLonger) {
+        response.setStatus(HttpStatus.CONFLICT.value());
+        model.addAttribute("offerLonger", offerLonger);
+        return show(model, runId, boltId, Faults.of(List.of(problem), words));
+    }
+
+    private static String back(long runId, long boltId) {
+        return "redirect:/cutting/" + runId + "/" + boltId;
+    }
+
+    private String show(Model model, long runId, long boltId, Faults faults) {
+        TicketPages.Ticket ticket = pages.ticket(runId, boltId);
+        model.addAttribute("ticket", ticket);
+        model.addAttribute("faults", faults);
+        model.addAttribute("prints", List.of(ticket.fabric()));
+        model.addAttribute("clientId", UUID.randomUUID());
+        model.addAttribute("unit", unit().symbol());
+        return "cutting/ticket";
+    }
+}

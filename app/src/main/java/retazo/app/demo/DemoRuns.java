@@ -1,0 +1,109 @@
+package retazo.app.demo;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import retazo.app.cutting.CutService;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.packing.PackingService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.runs.Bag;
+import retazo.app.runs.PlannedCut;
+import retazo.app.runs.Run;
+import retazo.app.runs.RunService;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.Reason;
+import retazo.app.stock.StockService;
+import retazo.core.block.RoleKey;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Length;
+
+/** The demo shop's kits, and its runs: one packed, one half cut, one that waits for cloth, one that cannot be made whole. */
+@Component
+class DemoRuns {
+
+    /** Who does what. */
+    record Crew(long designer, long cutter, long packer, long counter) {
+    }
+
+    private final KitService kits;
+    private final RunService runs;
+    private final CutService cuts;
+    private final PackingService packing;
+    private final FabricService fabrics;
+    private final StockService stock;
+
+    DemoRuns(
+            KitService kits, RunService runs, CutService cuts, PackingService packing, FabricService fabrics, StockService stock) {
+        this.kits = kits;
+        this.runs = runs;
+        this.cuts = cuts;
+        this.packing = packing;
+        this.fabrics = fabrics;
+        this.stock = stock;
+    }
+
+    void fill(PatternVersion pattern, Crew crew) {
+        List<Long> lamp = kits(pattern, "Night lamp", Map.of(
+                "night", "COOT", "lantern", "LAMP", "fog", "FOG", "quay", "REED", "back", "CHALK"));
+        List<Long> sluice = kits(pattern, "Morning sluice", Map.of(
+                "night", "TEAL", "lantern", "SLUICE", "fog", "GULL", "quay", "TEAL", "back", "HULL"));
+        long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
+        cutAll(packed, crew, Integer.MAX_VALUE);
+        packAll(packed, crew);
+        DemoStock.done(stock.moveKits(lamp.get(0), -1, Reason.KIT_SOLD, DemoStock.entry(crew.counter())));
+        long halfCut = confirmed(crew, List.of(new Run.Asked(lamp.get(1), 2), new Run.Asked(lamp.get(0), 2)));
+        cutAll(halfCut, crew, 11);
+        confirmed(crew, List.of(new Run.Asked(sluice.get(1), 2), new Run.Asked(sluice.get(0), 1)));
+        runs.draft(List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)), crew.designer());
+    }
+
+    /** A bolt that is a little shorter than its tag, so that a bag of the waiting run has no bolt. */
+    void findAShortBolt(Crew crew) {
+        Fabric gull = fabrics.byCode("GULL").orElseThrow();
+        for (Bolt bolt : stock.boltsOf(List.of(gull.id()))) {
+            if (bolt.reserved().isPositive()) {
+                DemoStock.done(stock.correct(bolt.id(), bolt.reserved().minus(Length.ofInches(1)), DemoStock.entry(crew.cutter())));
+            } else {
+                DemoStock.done(stock.correct(bolt.id(), Length.ofInches(25), DemoStock.entry(crew.cutter())));
+            }
+        }
+    }
+
+    private List<Long> kits(PatternVersion pattern, String name, Map<String, String> codes) {
+        Map<RoleKey, Fabric> chosen = new HashMap<>();
+        codes.forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
+        List<String> sizes = pattern.design().sizes().stream().map(size -> size.key().value()).toList();
+        return DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Contents.EVERYTHING)));
+    }
+
+    private long confirmed(Crew crew, List<Run.Asked> asked) {
+        long run = runs.draft(asked, crew.designer());
+        DemoStock.done(runs.confirmWhole(run));
+        return run;
+    }
+
+    private void cutAll(long run, Crew crew, int most) {
+        runs.currentCuts(Set.of(run)).stream()
+                .sorted(java.util.Comparator.comparing(PlannedCut::bagNumber).thenComparing(PlannedCut::id))
+                .limit(most)
+                .forEach(cut -> {
+                    if (!cuts.confirm(cut.id(), UUID.randomUUID(), crew.cutter())) {
+                        throw new IllegalStateException("The demo cut " + cut.id() + " was refused.");
+                    }
+                });
+    }
+
+    private void packAll(long run, Crew crew) {
+        for (Bag bag : runs.bags(Set.of(run)).get(run)) {
+            bag.lines().forEach(line -> DemoStock.done(packing.tick(bag.id(), line.id(), crew.packer())));
+            DemoStock.done(packing.done(bag.id(), crew.packer()));
+        }
+    }
+}

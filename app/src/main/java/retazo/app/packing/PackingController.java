@@ -1,0 +1,76 @@
+package retazo.app.packing;
+
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Faults;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+
+/** The bags that wait, and one bag against its list. */
+@Controller
+@RequestMapping("/packing")
+class PackingController {
+
+    private final PackingService packing;
+    private final PackingPages pages;
+    private final Words words;
+
+    PackingController(PackingService packing, PackingPages pages, Words words) {
+        this.packing = packing;
+        this.pages = pages;
+        this.words = words;
+    }
+
+    @GetMapping
+    String list(Model model) {
+        model.addAttribute("bags", pages.openBags());
+        return "packing/list";
+    }
+
+    @GetMapping("/bags/{id}")
+    String bag(@PathVariable long id, Model model) {
+        return show(model, id, Faults.NONE);
+    }
+
+    @PostMapping("/bags/{id}/tick")
+    String tick(@PathVariable long id, @RequestParam long line, @AuthenticationPrincipal SignedIn person, Model model) {
+        return answer(packing.tick(id, line, person.personId()), id, model);
+    }
+
+    @PostMapping("/bags/{id}/untick")
+    String untick(@PathVariable long id, @RequestParam long line, Model model) {
+        return answer(packing.untick(id, line), id, model);
+    }
+
+    private String answer(Outcome<Long> outcome, long id, Model model) {
+        return outcome.match(done -> "redirect:/packing/bags/" + id, problems -> show(model, id, Faults.of(problems, words)));
+    }
+
+    @PostMapping("/bags/{id}/done")
+    String done(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        return packing.done(id, person.personId()).match(
+                done -> {
+                    PackingPages.BagPage bag = pages.bag(id);
+                    redirect.addFlashAttribute("done", words.text("pack.done", bag.number(), bag.kit().name()));
+                    return "redirect:/packing";
+                },
+                problems -> show(model, id, Faults.of(problems, words)));
+    }
+
+    private String show(Model model, long id, Faults faults) {
+        PackingPages.BagPage bag = pages.bag(id);
+        model.addAttribute("bag", bag);
+        model.addAttribute("faults", faults);
+        model.addAttribute("prints", bag.prints());
+        return "packing/bag";
+    }
+}

@@ -1,0 +1,134 @@
+package retazo.app.packing;
+
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.patterns.Ink;
+import retazo.app.practice.PracticeService;
+import retazo.app.runs.Bag;
+import retazo.app.runs.Run;
+import retazo.app.runs.RunService;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
+import retazo.app.staff.StaffService;
+import retazo.app.stock.StockService;
+import retazo.core.measure.LengthUnit;
+
+/** Puts bags together as the packing pages show them. */
+@Service
+@Transactional(readOnly = true)
+class PackingPages {
+
+    private final RunService runs;
+    private final PackTickRepository ticks;
+    private final KitService kits;
+    private final FabricService fabrics;
+    private final StockService stock;
+    private final StaffService staff;
+    private final PracticeService practice;
+    private final Clock clock;
+
+    PackingPages(
+            RunService runs, PackTickRepository ticks, KitService kits, FabricService fabrics, StockService stock, StaffService staff,
+            PracticeService practice, Clock clock) {
+        this.runs = runs;
+        this.ticks = ticks;
+        this.kits = kits;
+        this.fabrics = fabrics;
+        this.stock = stock;
+        this.staff = staff;
+        this.practice = practice;
+        this.clock = clock;
+    }
+
+    /** A bag in the list. */
+    record ListedBag(long id, long runId, int number, String kit, boolean ready, long cut, int lines, String missing) {
+    }
+
+    /**
+     * A line of a bag's list.
+     *
+     * @param from   bolt and lot it was cut from, or why it is not there
+     * @param ticked by whom and when, or empty
+     */
+    record LineView(long id, List<Letter> letters, Fabric fabric, LengthView length, boolean cut, String from, String ticked) {
+    }
+
+    /** A role's letter in its fabric. */
+    record Letter(String letter, Ink ink) {
+    }
+
+    /** A bag against its list. */
+    record BagPage(
+            long id, long runId, int number, Kit kit, List<LineView> lines, long ticked, boolean complete, boolean packed, boolean open,
+            List<Fabric> prints) {
+    }
+
+    /** The open bags, those that are all cut first. */
+    List<ListedBag> openBags() {
+        Set<Long> open = runs.all().stream().filter(run -> run.state().isOpen()).map(Run::id).collect(Collectors.toSet());
+        List<Bag> bags = runs.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen).filter(bag -> bag.begun()).toList();
+        Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
+        return bags.stream()
+                .map(bag -> new ListedBag(
+                        bag.id(), bag.runId(), bag.number(), byId.get(bag.kitId()).name(), bag.allCut(),
+                        bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
+                .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId).thenComparing(ListedBag::number))
+                .toList();
+    }
+
+    private static String missing(Bag bag, Kit kit) {
+        Map<Long, String> names = kit.fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::id, Fabric::name));
+        return bag.lines().stream()
+                .filter(line -> !line.isCut())
+                .map(line -> names.get(line.fabricId()) + (line.waits() ? " (no bolt)" : ""))
+                .collect(Collectors.joining(", "));
+    }
+
+    BagPage bag(long bagId) {
+        Bag bag = runs.bag(bagId);
+        Kit kit = kits.kit(bag.kitId());
+        Map<Long, Fabric> byId = fabrics.byIds(bag.lines().stream().map(Bag.Line::fabricId).toList());
+        Map<Long, PackTickEntity> tickOf = ticks.findByBagLineIdIn(bag.lines().stream().map(Bag.Line::id).toList()).stream()
+                .collect(Collectors.toMap(PackTickEntity::bagLineId, tick -> tick));
+        Map<Long, String> people = staff.names(tickOf.values().stream().map(PackTickEntity::personId).collect(Collectors.toSet()));
+        LengthUnit unit = practice.practice().sellingUnit();
+        List<LineView> lines = bag.lines().stream()
+                .map(line -> new LineView(
+                        line.id(),
+                        java.util.Arrays.stream(line.letters().split(" "))
+                                .map(letter -> new Letter(letter, Kit.ink(byId.get(line.fabricId()))))
+                                .toList(),
+                        byId.get(line.fabricId()),
+                        LengthView.of(line.length(), unit),
+                        line.isCut(),
+                        from(line),
+                        ticked(tickOf.get(line.id()), people)))
+                .toList();
+        long ticked = lines.stream().filter(line -> !line.ticked().isEmpty()).count();
+        return new BagPage(
+                bag.id(), bag.runId(), bag.number(), kit, lines, ticked, bag.allCut() && ticked == lines.size(), bag.packed(),
+                bag.isOpen(), List.copyOf(byId.values()));
+    }
+
+    private String from(Bag.Line line) {
+        if (line.waits()) {
+            return "waits: no bolt has it";
+        }
+        retazo.app.stock.Bolt bolt = stock.bolt(line.cut().orElseThrow().boltId());
+        return line.isCut() ? "bolt " + bolt.code() + ", lot " + bolt.lot() : "still to be cut, bolt " + bolt.code();
+    }
+
+    private String ticked(@org.jspecify.annotations.Nullable PackTickEntity tick, Map<Long, String> people) {
+        return tick == null ? "" : people.getOrDefault(tick.personId(), "") + ", " + Moments.near(tick.at(), clock.instant());
+    }
+}

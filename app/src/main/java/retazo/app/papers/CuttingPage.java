@@ -1,0 +1,107 @@
+package retazo.app.papers;
+
+import java.util.List;
+import java.util.Map;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitWork;
+import retazo.app.patterns.Ink;
+import retazo.app.patterns.QuiltPicture;
+import retazo.app.patterns.RoleView;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothLine;
+import retazo.core.kit.Need;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.Use;
+
+/**
+ * Our own cutting page for a kit, as it is printed.
+ *
+ * @param seam    the seam allowance
+ * @param fabrics one section for each length in the bag
+ */
+record CuttingPage(Kit kit, QuiltPicture block, QuiltPicture quilt, LengthView width, LengthView height, LengthView seam, List<Section> fabrics) {
+
+    /** A role's letter in its fabric. */
+    record Letter(String letter, String name, Ink ink) {
+    }
+
+    /** A length in the bag and what is cut from it, in the order of cutting. */
+    record Section(Fabric fabric, List<Letter> letters, LengthView length, LengthView usableWidth, String uses, List<Step> steps) {
+    }
+
+    /**
+     * A step of the cut list.
+     *
+     * @param what   strips or panels, in words
+     * @param pieces what comes from them, in words
+     */
+    record Step(long count, String what, LengthView height, String pieces) {
+    }
+
+    static CuttingPage of(KitWork work, ShopPractice practice, Words words) {
+        Kit kit = work.kit();
+        Map<Fabric, List<String>> letters = kit.lettersByFabric();
+        return new CuttingPage(
+                kit,
+                QuiltPicture.ofPatches(
+                        "block", kit.pattern().design().block().finishedWidth(), kit.pattern().design().block().finishedHeight(),
+                        kit.pattern().design().block().draw(), kit::ink, role -> kit.pattern().design().role(role).letter()),
+                QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
+                LengthView.inches(work.plan().finishedWidth().value()),
+                LengthView.inches(work.plan().finishedHeight().value()),
+                LengthView.inches(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),
+                work.needs().byFabric().entrySet().stream()
+                        .map(entry -> section(
+                                letters.keySet().stream().filter(f -> f.code().equals(entry.getKey())).findFirst().orElseThrow(),
+                                entry.getValue(), work, practice.sellingUnit(), words))
+                        .toList());
+    }
+
+    private static Section section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
+        Kit kit = work.kit();
+        return need.amount().match(cloth -> new Section(
+                fabric,
+                need.roles().stream()
+                        .map(role -> new Letter(
+                                kit.pattern().design().role(role).letter(), kit.pattern().design().role(role).name(), kit.ink(role)))
+                        .toList(),
+                LengthView.of(cloth.sell().value(), unit),
+                LengthView.inches(cloth.plan().usableWidth().value()),
+                RoleView.uses(need.uses(), words),
+                cloth.plan().lines().stream().map(line -> step(line, work.plan(), words)).toList()));
+    }
+
+    private static Step step(ClothLine line, QuiltPlan plan, Words words) {
+        String pieces = line.patches()
+                .map(patches -> words.text(
+                        "paper.pieces", patches.count().value().value(), String.join(" and ", line.pieceLabels()),
+                        LengthView.inches(patches.width().value()).plain(), LengthView.inches(line.stripHeight().value()).plain(),
+                        patches.perStrip().value().value()))
+                .orElseGet(() -> longPieces(line, plan, words));
+        return new Step(
+                line.strips().value().value(), words.text(line.use().place() == Use.Place.BACKING ? "paper.panels" : "paper.strips"),
+                LengthView.inches(line.stripHeight().value()), pieces);
+    }
+
+    private static String longPieces(ClothLine line, QuiltPlan plan, Words words) {
+        return switch (line.use().place()) {
+            case BORDER -> {
+                BorderPieces border = plan.borders().get(line.use().number() - 1);
+                yield words.text(
+                        "paper.border", LengthView.inches(border.side().value()).plain(), LengthView.inches(border.end().value()).plain());
+            }
+            case BINDING -> words.text("paper.binding");
+            case BACKING -> line.seams()
+                    .filter(seams -> line.strips().value().value() > 1)
+                    .map(seams -> words.text("paper.backing." + seams))
+                    .orElseGet(() -> words.text("paper.backing.one"));
+            case BLOCKS -> "";
+        };
+    }
+}

@@ -1,0 +1,33 @@
+package retazo.app.papers;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Words;
+
+/** Shows papers ready to print. */
+@Controller
+class PaperController {
+
+    private final KitService kits;
+    private final PracticeService practice;
+    private final Words words;
+
+    PaperController(KitService kits, PracticeService practice, Words words) {
+        this.kits = kits;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping("/kits/{id}/cutting-page")
+    String cuttingPage(@PathVariable long id, Model model) {
+        Kit kit = kits.kit(id);
+        model.addAttribute("page", CuttingPage.of(kits.work(kit), practice.practice(), words));
+        model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
+        return "papers/cutting-page";
+    }
+}

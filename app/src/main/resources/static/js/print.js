@@ -1,0 +1,2 @@
+/** The print button of a paper. */
+document.querySelector("[data-print]").addEventListener("click", () => window.print());
