@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.patterns.FigureView;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -91,9 +92,10 @@ class KitController {
     String kit(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
         Kit kit = kits.kit(id);
         KitWork work = kits.work(kit);
-        model.addAttribute("page", KitPage.of(
-                work, kits.possible(work), onShelf(id), practice.practice().sellingUnit(), figure, words));
-        model.addAttribute("openKey", figure.orElse(""));
+        KitPage page = KitPage.of(
+                work, kits.possible(work), onShelf(id), practice.practice().sellingUnit(), figure, words);
+        model.addAttribute("page", page);
+        model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("prints", prints(List.of(kit)));
         return "kits/kit";
     }

@@ -23,7 +23,7 @@ import retazo.core.measure.LengthUnit;
  *
  * @param possible how many bags can be made now
  * @param stops    what stops the next one, in words
- * @param opened   the arithmetic of the figure asked for
+ * @param opened   the arithmetic of the figure asked for, of the first length where none is
  */
 record KitPage(
         Kit kit,
@@ -69,7 +69,7 @@ record KitPage(
                 possible.bags().value(),
                 String.join(" and ", stopping),
                 onShelf,
-                open.flatMap(key -> find(work, key)).map(figure -> FigureView.of(figure, words, unit)));
+                find(work, open.orElse(bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
     private static Line line(

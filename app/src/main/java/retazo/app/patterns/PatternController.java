@@ -85,8 +85,9 @@ class PatternController {
         PatternVersion pattern = patterns.newestOf(id);
         addHead(model, pattern);
         model.addAttribute("ladder", Ladder.of(pattern.design(), inks(pattern.design())));
-        model.addAttribute("page", SizesPage.of(pattern.design(), practice.practice(), figure, words));
-        model.addAttribute("openKey", figure.orElse(""));
+        SizesPage page = SizesPage.of(pattern.design(), practice.practice(), figure, words);
+        model.addAttribute("page", page);
+        model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         return "patterns/sizes";
     }
 

@@ -1,6 +1,7 @@
 package retazo.app.patterns;
 
 import retazo.app.shared.LengthView;
+import retazo.core.measure.ExactLength;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
 
@@ -9,10 +10,16 @@ public record QuantityView(LengthView length, String text, boolean measured) {
 
     private static final LengthView NO_LENGTH = new LengthView("", "", "", "", "");
 
+    /** Four places with … where more follow; a rational length without zeros at its end. */
+    private static String decimal(ExactLength exact) {
+        String places = exact.toDecimalInches(4);
+        return exact.isRational() ? places.replaceAll("\\.?0+$", "") : places + "…";
+    }
+
     public static QuantityView of(Quantity quantity, LengthUnit unit) {
         return quantity.match(
                 length -> new QuantityView(LengthView.of(length, unit), "", true),
-                exact -> new QuantityView(NO_LENGTH, exact.toDecimalInches(4) + (exact.isRational() ? "" : "…") + " in", false),
+                exact -> new QuantityView(NO_LENGTH, decimal(exact) + " in", false),
                 count -> new QuantityView(NO_LENGTH, count.toString(), false),
                 percent -> new QuantityView(NO_LENGTH, percent.toString(), false));
     }

@@ -21,7 +21,7 @@ import retazo.core.quilt.Use;
 /**
  * The table role × size, with everything that can be opened by the key of its figure.
  *
- * @param opened the arithmetic of the figure asked for
+ * @param opened the arithmetic of the figure asked for, of the first length where none is
  */
 record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, Optional<FigureView> opened) {
 
@@ -51,14 +51,16 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
     static SizesPage of(QuiltDesign design, ShopPractice practice, Optional<String> openKey, Words words) {
         List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice)).toList();
         Builder builder = new Builder(design, works, practice.sellingUnit(), words);
-        Optional<FigureView> opened = openKey.flatMap(key -> works.stream()
+        List<RoleRows> roleRows = RoleView.of(design, words).stream().map(builder::roleRows).toList();
+        String key = openKey.orElseGet(() -> roleRows.get(0).sell().cells().get(0).key());
+        Optional<FigureView> opened = works.stream()
                 .flatMap(work -> work.figure(key).stream())
                 .findFirst()
-                .map(figure -> FigureView.of(figure, words, practice.sellingUnit())));
+                .map(figure -> FigureView.of(figure, words, practice.sellingUnit()));
         return new SizesPage(
                 design.sizes().stream().map(size -> size.name()).toList(),
                 builder.quiltRows(),
-                RoleView.of(design, words).stream().map(builder::roleRows).toList(),
+                roleRows,
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
                 opened);
     }

@@ -1,0 +1,83 @@
+package retazo.app;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** A signed-in person over plain HTTP: no script, as a page works without one. */
+public final class Client {
+
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
+
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NORMAL).build();
+    private final String address;
+    private String token = "";
+
+    private Client(String address) {
+        this.address = address;
+    }
+
+    public static Client nobody(TestShop.Shop shop) {
+        return new Client(shop.address());
+    }
+
+    public static Client of(TestShop.Shop shop, String person) {
+        return at(shop.address(), person);
+    }
+
+    public static Client at(String address, String person) {
+        Client client = new Client(address);
+        client.get("/sign-in");
+        client.post("/sign-in", Map.of("username", person, "password", "ferry"));
+        client.get("/");
+        return client;
+    }
+
+    public HttpResponse<String> get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/html").GET().build());
+    }
+
+    /** Posts a form with the token of the last page that had one. */
+    public HttpResponse<String> post(String path, Map<String, String> fields) {
+        String form = fields.entrySet().stream()
+                .map(field -> encode(field.getKey()) + "=" + encode(field.getValue()))
+                .collect(Collectors.joining("&"));
+        return postRaw(path, form + "&_csrf=" + encode(token));
+    }
+
+    /** Posts a body as it is, without a token. */
+    public HttpResponse<String> postRaw(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Accept", "text/html")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    private HttpResponse<String> send(HttpRequest request) {
+        try {
+            HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            Matcher matcher = TOKEN.matcher(answer.body());
+            if (matcher.find()) {
+                token = matcher.group(1);
+            }
+            return answer;
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(request.uri().toString(), e);
+        }
+    }
+
+    private static String encode(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,95 @@
+package retazo.app;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.fabrics.Motif;
+import retazo.app.fabrics.NewFabric;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.runs.Run;
+import retazo.app.runs.RunService;
+import retazo.app.shared.Outcome;
+import retazo.app.stock.Entry;
+import retazo.app.stock.NewBolt;
+import retazo.app.stock.StockService;
+import retazo.core.block.Block;
+import retazo.core.block.Cell;
+import retazo.core.block.CellUnit;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.block.Turn;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Length;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Setting;
+import retazo.core.quilt.SizeKey;
+
+/** Fabrics, bolts, kits and runs for tests, each with a name of its own. */
+public record Samples(TestShop.Shop shop) {
+
+    private static final AtomicInteger NEXT = new AtomicInteger(100);
+
+    public <T> T bean(Class<T> type) {
+        return shop.context().getBean(type);
+    }
+
+    public static String unique(String stem) {
+        return stem + NEXT.incrementAndGet();
+    }
+
+    public static Entry entry() {
+        return Entry.of(1, UUID.randomUUID());
+    }
+
+    public static <T> T done(Outcome<T> outcome) {
+        return outcome.match(result -> result, problems -> {
+            throw new AssertionError("Refused: " + problems);
+        });
+    }
+
+    public Fabric fabric() {
+        String code = unique("TEST");
+        return done(bean(FabricService.class).add(
+                new NewFabric(code, "Test " + code, "#22303f", "#e4dcc8", Motif.DOTS, Optional.empty())));
+    }
+
+    public long bolt(Fabric fabric, String length) {
+        return done(bean(StockService.class).receive(
+                new NewBolt(unique("B"), fabric.id(), "L1", "bay 9", Length.ofInches(40), Length.parse(length), true), entry()));
+    }
+
+    /**
+     * A kit of one patch of 12 in, 3 × 3: nine patches of 12 1/2 in, three to a strip, so 3 × 12 1/2 + 1 = 38 1/2 in; with
+     * 5 % 40.425 in, so nine eighths of a yard, 40 1/2 in. No binding, no backing.
+     */
+    public long kit(Fabric fabric) {
+        RoleKey role = new RoleKey("all");
+        Length side = Length.ofInches(12);
+        QuiltDesign design = new QuiltDesign(
+                List.of(new Role(role, "A", "all")),
+                new Block(List.of(side), List.of(side), List.of(new Cell(0, 0, 1, 1, new CellUnit.Patch(role), Turn.NONE))),
+                new Setting.Straight(), List.of(), role, role,
+                List.of(new QuiltSize.Grid(new SizeKey("mat"), "Mat", 3, 3, List.of())));
+        PatternVersion pattern = done(bean(PatternService.class).add(unique("Plain mat "), design, 1));
+        Map<RoleKey, Fabric> choices = new HashMap<>();
+        choices.put(role, fabric);
+        return done(bean(KitService.class).add(
+                new NewKits(pattern, List.of("mat"), "plain", choices, new Contents(false, false)))).get(0);
+    }
+
+    /** A confirmed run of so many bags. */
+    public long run(long kit, int bags) {
+        long run = bean(RunService.class).draft(List.of(new Run.Asked(kit, bags)), 1);
+        done(bean(RunService.class).confirmWhole(run));
+        return run;
+    }
+}

@@ -1,0 +1,69 @@
+package retazo.app;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/**
+ * The whole application with the demo shop on a real PostgreSQL, started once for all tests on a free port; and one
+ * headless Chromium. Tests take a {@link Shop} or any bean as a parameter.
+ */
+public class TestShop implements ParameterResolver {
+
+    /** The running application. */
+    public record Shop(ConfigurableApplicationContext context, Playwright playwright, Browser browser) implements AutoCloseable {
+
+        public String address() {
+            return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        }
+
+        public JdbcClient database() {
+            return JdbcClient.create(context.getBean(DataSource.class));
+        }
+
+        @Override
+        public void close() {
+            browser.close();
+            playwright.close();
+            context.close();
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Shop.class || !shop(test).context().getBeansOfType(type).isEmpty();
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Shop.class ? shop(test) : shop(test).context().getBean(type);
+    }
+
+    private static Shop shop(ExtensionContext test) {
+        return test.getRoot().getStore(ExtensionContext.Namespace.create(TestShop.class))
+                .getOrComputeIfAbsent(Shop.class, key -> start(), Shop.class);
+    }
+
+    private static Shop start() {
+        ConfigurableApplicationContext context = SpringApplication.run(
+                App.class, "--server.port=0", "--retazo.demo=true", "--spring.main.banner-mode=off");
+        Playwright playwright = Playwright.create();
+        Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium")))
+                .setArgs(List.of(
+                        "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update",
+                        "--disable-sync", "--no-first-run")));
+        return new Shop(context, playwright, browser);
+    }
+}

@@ -1,0 +1,144 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import retazo.app.Client;
+import retazo.app.TestShop;
+
+/** Nonsense at fields and addresses: a clear answer, nothing half saved, what was typed still there. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class BadInputTest {
+
+    private final TestShop.Shop shop;
+    private final Client owner;
+
+    BadInputTest(TestShop.Shop shop) {
+        this.shop = shop;
+        this.owner = Client.of(shop, "marisol");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {
+        "/patterns/999999", "/patterns/abc", "/patterns/-1/sizes", "/kits/999999", "/kits/99999999999999999999", "/kits/new?pattern=0",
+        "/runs/999999", "/cutting/999999/1", "/cutting/1/999999", "/packing/bags/999999", "/shelf/999999", "/stock/bolts/999999",
+        "/practice/people/999999", "/kits/x/cutting-page", "/nowhere"})
+    void an_address_of_nothing_is_a_page_of_ours(String path) {
+        HttpResponse<String> answer = owner.get(path);
+
+        assertThat(answer.statusCode()).isEqualTo(404);
+        assertThat(answer.body()).contains("There is nothing here", "Today").doesNotContain("Exception", "\tat ");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "abc|is not a length", "-3|below zero", "0|more than 0", "1/0|divides by zero", "99999999999|longer than", "٣|is not a length",
+        "1/7|cannot be measured", "''|Type a length", "400 yd|more than 0 and at most"})
+    void a_bolt_with_a_nonsense_length_is_not_received_and_keeps_what_was_typed(String length, String message) {
+        long before = bolts();
+        owner.get("/stock/receive");
+
+        HttpResponse<String> answer = owner.post("/stock/receive", Map.of(
+                "fabric", "HERON", "code", "B-bad", "lot", "Lot Ω7", "length", length, "clientId", "not-a-uuid-at-all".substring(0, 0)));
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains(message, "Lot Ω7", "B-bad");
+        assertThat(bolts()).isEqualTo(before);
+    }
+
+    @Test
+    void a_pattern_with_faults_tells_each_at_its_place_and_keeps_all_that_was_typed() {
+        long before = patterns();
+        owner.get("/patterns/new");
+        Map<String, String> form = new HashMap<>(Map.of(
+                "version", "0", "cellColumns", "2", "name", "", "roles[0].name", "one", "roles[1].name", "two", "columns", "2 x 3",
+                "rows", "3, abc", "cells", "A"));
+        form.put("sizes[0].name", "Big");
+        form.put("sizes[0].columns", "0");
+        form.put("sizes[0].rows", "61");
+        form.put("sizes[0].border", "<b>");
+
+        HttpResponse<String> answer = owner.post("/patterns/new", form);
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body())
+                .contains("This has to be filled in", "&#39;abc&#39; is not a length", "Type a whole number from 1 to 60", "&#39;&lt;b&gt;&#39; is not a length")
+                .contains("value=\"3, abc\"", "value=\"Big\"", "value=\"&lt;b&gt;\"");
+        assertThat(patterns()).isEqualTo(before);
+    }
+
+    @Test
+    void a_practice_out_of_its_limits_is_not_saved() {
+        owner.get("/practice");
+
+        HttpResponse<String> answer = owner.post("/practice", Map.of(
+                "measures[seamAllowance]", "9 in", "measures[usableWidth]", "forty", "margin", "900 %", "sellingUnit", "YARD"));
+
+        assertThat(answer.body()).contains("9 in will not do", "&#39;forty&#39; is not a length", "at most 50 %", "value=\"forty\"");
+        assertThat(owner.get("/practice").body()).contains("value=\"1/4 in\"", "value=\"40 in\"");
+    }
+
+    @Test
+    void texts_that_are_too_long_or_have_odd_signs_are_told() {
+        owner.get("/stock/fabrics/new");
+
+        String answer = owner.post("/stock/fabrics/new", Map.of(
+                "name", "x".repeat(400), "code", "né!", "groundColour", "red", "printColour", "#12345", "motif", "CATS")).body();
+
+        assertThat(answer).contains("This has 400 characters", "Use letters, digits and hyphens", "Choose a colour", "Choose one");
+    }
+
+    @Test
+    void a_counter_cut_that_no_bolt_has_is_told_with_the_longest() {
+        owner.get("/stock/counter-cut");
+
+        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "HERON", "length", "90")).body())
+                .contains("No bolt has 90 yd in one piece");
+        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "no such thing", "length", "1")).body())
+                .contains("No fabric or bolt is called");
+        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "back", "length", "1")).body())
+                .contains("may be several", "CHALK", "HULL");
+        assertThat(owner.post("/stock/counter-cut", Map.of("length", "1")).body()).contains("Choose fabric and length first");
+    }
+
+    @Test
+    void a_run_of_nothing_or_of_too_much_is_told() {
+        owner.get("/runs/new");
+
+        assertThat(owner.post("/runs/new", Map.of("bags[1]", "")).body()).contains("how many bags of at least one kit");
+        assertThat(owner.post("/runs/new", Map.of("bags[1]", "5000")).body()).contains("from 1 to 200", "value=\"5000\"");
+        assertThat(owner.post("/runs/new", Map.of("bags[1]", "-2")).body()).contains("from 1 to 200");
+    }
+
+    @Test
+    void forms_with_fields_of_the_wrong_kind_or_none_at_all_are_never_a_fault_of_ours() {
+        owner.get("/practice");
+        for (String path : new String[] {
+            "/patterns/new", "/patterns/draw", "/kits/new", "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
+            "/stock/counter-cut", "/stock/counter-cut/proposal", "/stock/bolts/1/count", "/stock/bolts/1/undo", "/cutting/1/1/cut",
+            "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
+            "/practice/people/new"}) {
+            assertThat(owner.post(path, Map.of()).statusCode()).as(path).isLessThan(500);
+            assertThat(owner.post(path, Map.of(
+                    "plannedCutId", "x", "planVersion", "x", "clientId", "x", "version", "x", "cellColumns", "-9", "pattern", "x",
+                    "line", "x", "movement", "x", "boltId", "x", "roles[900].name", "x")).statusCode()).as(path + " with nonsense").isLessThan(500);
+        }
+    }
+
+    private long bolts() {
+        return shop.database().sql("SELECT count(*) FROM stock_item").query(Long.class).single();
+    }
+
+    private long patterns() {
+        return shop.database().sql("SELECT count(*) FROM pattern").query(Long.class).single();
+    }
+}
