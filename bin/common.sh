@@ -156,7 +156,8 @@ export_database() { # export_database NAME
     export RETAZO_DB_OWNER=retazo_owner RETAZO_DB_OWNER_PASSWORD="$PG_OWNER_PASSWORD"
 }
 
-# The style and font packages, once per lock file.
+# The style and font packages, once per lock file. npm leaves out the native part of the style builder where the part's
+# engine field asks for a newer Node than Debian 12 has, although it runs there; then it is asked for by name.
 require_node_modules() {
     (
         flock 9
@@ -164,11 +165,18 @@ require_node_modules() {
         if ! cmp -s "$RETAZO_HOME/app/package-lock.json" "$stamp"; then
             require_node
             say "Fetching style and font packages"
-            (cd "$RETAZO_HOME/app" && npm ci --no-audit --no-fund --loglevel=error >/dev/null) || fail "npm could not fetch the packages of app/package.json"
+            (cd "$RETAZO_HOME/app" && npm ci --no-audit --no-fund --loglevel=error >/dev/null \
+                && { node -e 'require("@tailwindcss/oxide")' 2>/dev/null || require_native_styles; }) \
+                || fail "npm could not fetch the packages of app/package.json"
             cp "$RETAZO_HOME/app/package-lock.json" "$stamp"
         fi
         require_node
     ) 9>"$RETAZO_HOME/app/.npm.lock"
+}
+
+require_native_styles() {
+    npm install --no-save --force --no-audit --no-fund --loglevel=error \
+        "@tailwindcss/oxide-linux-$(node -p process.arch)-gnu@$(node -p 'require("@tailwindcss/oxide/package.json").version')" >/dev/null
 }
 
 maven() { (cd "$RETAZO_HOME" && mvn -B -q "$@"); }

@@ -15,7 +15,7 @@ import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.Run;
-import retazo.app.runs.RunService;
+import retazo.app.runs.RunDrafts;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
@@ -88,8 +88,8 @@ public record Samples(TestShop.Shop shop) {
 
     /** A confirmed run of so many bags. */
     public long run(long kit, int bags) {
-        long run = bean(RunService.class).draft(List.of(new Run.Asked(kit, bags)), 1);
-        done(bean(RunService.class).confirmWhole(run));
+        long run = bean(RunDrafts.class).draft(List.of(new Run.Asked(kit, bags)), 1);
+        done(bean(RunDrafts.class).confirmWhole(run));
         return run;
     }
 }

@@ -16,8 +16,10 @@ import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
 import retazo.app.runs.Run;
+import retazo.app.runs.RunDrafts;
 import retazo.app.runs.RunService;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.block.RoleKey;
@@ -34,19 +36,24 @@ class DemoRuns {
 
     private final KitService kits;
     private final RunService runs;
+    private final RunDrafts drafts;
     private final CutService cuts;
     private final PackingService packing;
     private final FabricService fabrics;
     private final StockService stock;
+    private final KitShelf shelf;
 
     DemoRuns(
-            KitService kits, RunService runs, CutService cuts, PackingService packing, FabricService fabrics, StockService stock) {
+            KitService kits, RunService runs, RunDrafts drafts, CutService cuts, PackingService packing, FabricService fabrics, StockService stock,
+            KitShelf shelf) {
         this.kits = kits;
         this.runs = runs;
+        this.drafts = drafts;
         this.cuts = cuts;
         this.packing = packing;
         this.fabrics = fabrics;
         this.stock = stock;
+        this.shelf = shelf;
     }
 
     void fill(PatternVersion pattern, Crew crew) {
@@ -57,11 +64,11 @@ class DemoRuns {
         long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
         cutAll(packed, crew, Integer.MAX_VALUE);
         packAll(packed, crew);
-        DemoStock.done(stock.moveKits(lamp.get(0), -1, Reason.KIT_SOLD, DemoStock.entry(crew.counter())));
+        DemoStock.done(shelf.move(lamp.get(0), -1, Reason.KIT_SOLD, DemoStock.entry(crew.counter())));
         long halfCut = confirmed(crew, List.of(new Run.Asked(lamp.get(1), 2), new Run.Asked(lamp.get(0), 2)));
         cutAll(halfCut, crew, 11);
         confirmed(crew, List.of(new Run.Asked(sluice.get(1), 2), new Run.Asked(sluice.get(0), 1)));
-        runs.draft(List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)), crew.designer());
+        drafts.draft(List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)), crew.designer());
     }
 
     /** A bolt that is a little shorter than its tag, so that a bag of the waiting run has no bolt. */
@@ -84,8 +91,8 @@ class DemoRuns {
     }
 
     private long confirmed(Crew crew, List<Run.Asked> asked) {
-        long run = runs.draft(asked, crew.designer());
-        DemoStock.done(runs.confirmWhole(run));
+        long run = drafts.draft(asked, crew.designer());
+        DemoStock.done(drafts.confirmWhole(run));
         return run;
     }
 

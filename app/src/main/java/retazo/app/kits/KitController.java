@@ -23,7 +23,7 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
-import retazo.app.stock.StockService;
+import retazo.app.stock.KitShelf;
 import retazo.core.block.RoleKey;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.quilt.QuiltSize;
@@ -37,16 +37,16 @@ class KitController {
     private final KitService kits;
     private final PatternService patterns;
     private final FabricService fabrics;
-    private final StockService stock;
+    private final KitShelf shelf;
     private final PracticeService practice;
     private final Words words;
 
     KitController(
-            KitService kits, PatternService patterns, FabricService fabrics, StockService stock, PracticeService practice, Words words) {
+            KitService kits, PatternService patterns, FabricService fabrics, KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
         this.patterns = patterns;
         this.fabrics = fabrics;
-        this.stock = stock;
+        this.shelf = shelf;
         this.practice = practice;
         this.words = words;
     }
@@ -81,7 +81,7 @@ class KitController {
     }
 
     private long onShelf(long kitId) {
-        return Optional.ofNullable(stock.kitsOnShelf().get(kitId)).map(StockService.KitCount::onHand).orElse(0L);
+        return Optional.ofNullable(shelf.counts().get(kitId)).map(KitShelf.KitCount::onHand).orElse(0L);
     }
 
     private static List<Fabric> prints(List<Kit> shown) {

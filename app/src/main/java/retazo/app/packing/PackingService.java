@@ -14,7 +14,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
 import retazo.app.stock.Reason;
-import retazo.app.stock.StockService;
+import retazo.app.stock.KitShelf;
 import retazo.core.measure.Problem;
 
 /** Ticks the lines of a bag, and puts complete bags on the shelf. */
@@ -23,13 +23,13 @@ public class PackingService {
 
     private final PackTickRepository ticks;
     private final RunService runs;
-    private final StockService stock;
+    private final KitShelf shelf;
     private final Clock clock;
 
-    PackingService(PackTickRepository ticks, RunService runs, StockService stock, Clock clock) {
+    PackingService(PackTickRepository ticks, RunService runs, KitShelf shelf, Clock clock) {
         this.ticks = ticks;
         this.runs = runs;
-        this.stock = stock;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -79,7 +79,7 @@ public class PackingService {
         }
         UUID onceForThisBag = UUID.nameUUIDFromBytes(("bag/" + bagId).getBytes(StandardCharsets.UTF_8));
         Entry entry = new Entry(personId, onceForThisBag, "run " + bag.runId() + ", bag " + bag.number());
-        return stock.moveKits(bag.kitId(), 1, Reason.PACKED, entry).match(
+        return shelf.move(bag.kitId(), 1, Reason.PACKED, entry).match(
                 onShelf -> {
                     runs.markPacked(bagId, personId);
                     return Outcome.done(bagId);

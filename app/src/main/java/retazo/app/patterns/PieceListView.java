@@ -51,7 +51,7 @@ record PieceListView(List<Line> lines) {
                 patch -> words.text("made.patch", LengthParts.of(patch.finishedWidth(), LengthUnit.INCH).plainNumber(),
                         LengthParts.of(patch.finishedHeight(), LengthUnit.INCH).plainText()),
                 halfSquare -> words.text(
-                        "made.half-square",
+                        use.perBlock().value() == 1 ? "made.half-square.one" : "made.half-square",
                         use.perBlock().value(),
                         LengthParts.of(halfSquare.finishedSide(), LengthUnit.INCH).plainText(),
                         roles.get((halfSquare.first().equals(role) ? halfSquare.second() : halfSquare.first()).value()).letter()));

@@ -22,8 +22,9 @@ import retazo.core.quilt.Use;
  * The table role × size, with everything that can be opened by the key of its figure.
  *
  * @param opened the arithmetic of the figure asked for, of the first length where none is
+ * @param openedOf size and role that it belongs to
  */
-record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, Optional<FigureView> opened) {
+record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, Optional<FigureView> opened, String openedOf) {
 
     /** A line across all sizes. */
     record Row(String label, List<Cell> cells) {
@@ -38,13 +39,15 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
      *
      * @param key   opens it; empty for none
      * @param value empty where the size has nothing there
-     * @param note  smaller, beside or below
+     * @param note    smaller, beside or below
+     * @param noteKey opens the figure in the note; empty for none
      */
-    record Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength, String after) {
-        static final Cell NOTHING = new Cell("", Optional.empty(), "", Optional.empty());
+    record Cell(
+            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after) {
+        static final Cell NOTHING = new Cell("", Optional.empty(), "", "", Optional.empty());
 
-        Cell(String key, Optional<QuantityView> value, String note, Optional<LengthView> noteLength) {
-            this(key, value, note, noteLength, "");
+        Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength) {
+            this(key, value, note, noteKey, noteLength, "");
         }
     }
 
@@ -62,7 +65,19 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                 builder.quiltRows(),
                 roleRows,
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
-                opened);
+                opened,
+                openedOf(design, key));
+    }
+
+    /** Which size and role a figure belongs to, by its key: {@code throw.night.sell} is {@code Throw, A night river}. */
+    private static String openedOf(QuiltDesign design, String key) {
+        String[] parts = key.split("\\.");
+        String size = design.sizes().stream().filter(s -> s.key().value().equals(parts[0])).map(s -> s.name()).findFirst().orElse("");
+        return design.roles().stream()
+                .filter(role -> parts.length > 1 && role.key().value().equals(parts[1]))
+                .findFirst()
+                .map(role -> size + ", " + role.letter() + " " + role.name())
+                .orElse(size);
     }
 
     /** Fills the table from the sizes worked out. */
@@ -74,6 +89,7 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                             work.plan().layout().blocks().key(),
                             Optional.of(QuantityView.of(work.plan().layout().blocks().value(), LengthUnit.INCH)),
                             work.plan().layout().columns().value() + " × " + work.plan().layout().rows().value(),
+                            "",
                             Optional.empty())),
                     row("sizes.width", work -> inside(work.plan().finishedWidth(), work.plan().layout().width())),
                     row("sizes.height", work -> inside(work.plan().finishedHeight(), work.plan().layout().height())));
@@ -83,7 +99,7 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
         private Cell inside(Figure<Length> outer, Figure<Length> inner) {
             return new Cell(
                     outer.key(), Optional.of(QuantityView.of(outer.value(), LengthUnit.INCH)),
-                    words.text("sizes.withoutBorder"), Optional.of(LengthView.inches(inner.value())));
+                    words.text("sizes.withoutBorder"), inner.key(), Optional.of(LengthView.inches(inner.value())));
         }
 
         private Row row(String label, Function<SizeWork, Cell> cell) {
@@ -110,7 +126,8 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
             return need.amount().match(cloth -> new Cell(
                     cloth.sell().key(),
                     Optional.of(QuantityView.of(cloth.sell().value(), sellingUnit)),
-                    "",
+                    words.text("sizes.needs"),
+                    cloth.plan().exact().key(),
                     Optional.of(LengthView.inches(cloth.plan().exact().value()))));
         }
 
@@ -134,10 +151,10 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
             return line.patches()
                     .map(patches -> new Cell(
                             patches.count().key(), Optional.of(QuantityView.of(patches.count().value(), LengthUnit.INCH)),
-                            words.text("sizes.strips", line.strips().value().value()), Optional.empty()))
+                            words.text("sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
                     .orElseGet(() -> new Cell(
                             line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
-                            words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.longStrips"),
+                            words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.longStrips"), "",
                             Optional.of(LengthView.inches(line.stripHeight().value())), seams));
         }
 

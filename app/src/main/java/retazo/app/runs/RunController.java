@@ -25,12 +25,14 @@ class RunController {
 
     private final RunPages pages;
     private final RunService runs;
+    private final RunDrafts drafts;
     private final KitService kits;
     private final Words words;
 
-    RunController(RunPages pages, RunService runs, KitService kits, Words words) {
+    RunController(RunPages pages, RunService runs, RunDrafts drafts, KitService kits, Words words) {
         this.pages = pages;
         this.runs = runs;
+        this.drafts = drafts;
         this.kits = kits;
         this.words = words;
     }
@@ -52,7 +54,7 @@ class RunController {
         List<Run.Asked> asked = form.read(reader, kits.all());
         return reader.anyProblem()
                 ? showForm(model, form, Optional.empty(), Faults.of(reader.problems(), words))
-                : "redirect:/runs/" + runs.draft(asked, person.personId());
+                : "redirect:/runs/" + drafts.draft(asked, person.personId());
     }
 
     @GetMapping("/runs/{id}")
@@ -68,7 +70,7 @@ class RunController {
             return show(model, id, Optional.empty(), Faults.of(List.of(Problem.of("choice.missing")), words));
         }
         List<Integer> seen = Arrays.stream(built.split(",")).map(Integer::valueOf).toList();
-        return runs.confirm(id, chosen.get(), seen).match(
+        return drafts.confirm(id, chosen.get(), seen).match(
                 done -> to(redirect, id, "run.confirmed"),
                 problems -> show(model, id, Optional.of(answer), Faults.of(problems, words)));
     }
@@ -88,7 +90,7 @@ class RunController {
 
     @PostMapping("/runs/{id}/discard")
     String discard(@PathVariable long id, Model model, RedirectAttributes redirect) {
-        return runs.discard(id).match(
+        return drafts.discard(id).match(
                 done -> {
                     redirect.addFlashAttribute("done", words.text("run.discarded"));
                     return "redirect:/runs";

@@ -29,13 +29,16 @@ import retazo.core.measure.Length;
 class RunPages {
 
     private final RunService runs;
+    private final RunDrafts drafts;
     private final KitService kits;
     private final FabricService fabrics;
     private final StockService stock;
     private final PracticeService practice;
 
-    RunPages(RunService runs, KitService kits, FabricService fabrics, StockService stock, PracticeService practice) {
+    RunPages(
+            RunService runs, RunDrafts drafts, KitService kits, FabricService fabrics, StockService stock, PracticeService practice) {
         this.runs = runs;
+        this.drafts = drafts;
         this.kits = kits;
         this.fabrics = fabrics;
         this.stock = stock;
@@ -99,7 +102,7 @@ class RunPages {
     }
 
     DraftPage draft(Run run) {
-        DraftPlan draft = runs.draftPlan(run);
+        DraftPlan draft = drafts.draftPlan(run);
         Map<Long, Kit> byId = kitsOf(List.of(run));
         List<AnswerView> answers = draft.whole()
                 ? List.of(answer(DraftPlan.Answer.IN_ORDER, "All of it", draft))

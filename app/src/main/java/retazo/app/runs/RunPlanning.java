@@ -47,9 +47,12 @@ class RunPlanning {
         if (homeless.isEmpty()) {
             return dropped;
         }
-        if (!placeAll(run, eachAlone(homeless), fabricIds)) {
+        int version = run.nextPlan();
+        if (!placeAll(eachAlone(homeless), fabricIds, version)) {
             supersede(planned(run));
-            placeWhatFits(run, byBag(run, open), fabricIds);
+            placeWhatFits(byBag(run, open), fabricIds, version);
+            // A bag that cannot be made yet still holds what there is for it, and waits for the rest.
+            placeWhatFits(eachAlone(withoutCut(run, open)), fabricIds, version);
         }
         return true;
     }
@@ -131,20 +134,20 @@ class RunPlanning {
                 .toList();
     }
 
-    private boolean placeAll(RunEntity run, List<List<BagLineEntity>> groups, Set<Long> fabricIds) {
+    private boolean placeAll(List<List<BagLineEntity>> groups, Set<Long> fabricIds, int version) {
         BoltLayout layout = layout(groups, fabricIds);
         BoltPlan plan = layout.inOrderAsked();
         if (!layout.isWhole(plan)) {
             return false;
         }
-        keep(run, groups, plan);
+        keep(groups, plan, version);
         return true;
     }
 
-    private void placeWhatFits(RunEntity run, List<List<BagLineEntity>> groups, Set<Long> fabricIds) {
+    private void placeWhatFits(List<List<BagLineEntity>> groups, Set<Long> fabricIds, int version) {
         BoltPlan plan = layout(groups, fabricIds).inOrderAsked();
         if (!plan.cuts().isEmpty()) {
-            keep(run, groups, plan);
+            keep(groups, plan, version);
         }
     }
 
@@ -158,13 +161,13 @@ class RunPlanning {
         return new BoltLayout(wanted, stock.boltsOf(fabricIds), RestRule.of(practice.practice()));
     }
 
-    private void keep(RunEntity run, List<List<BagLineEntity>> groups, BoltPlan plan) {
+    private void keep(List<List<BagLineEntity>> groups, BoltPlan plan, int version) {
         List<BagLineEntity> inOrder = plan.cuts().stream()
                 .map(cut -> groups.get(cut.group()).stream()
                         .filter(line -> Long.toString(line.fabricId()).equals(cut.fabricCode()))
                         .findFirst()
                         .orElseThrow())
                 .toList();
-        keep(inOrder, plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(), run.nextPlan());
+        keep(inOrder, plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(), version);
     }
 }

@@ -1,8 +1,6 @@
 package retazo.app.runs;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,22 +10,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
-import retazo.app.fabrics.Fabric;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
-import retazo.app.kits.KitWork;
-import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
-import retazo.app.stock.Bolt;
 import retazo.app.stock.ReservedClothTaken;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.RestRule;
-import retazo.core.kit.BillLine;
 import retazo.core.measure.Problem;
 
-/** Keeps runs: drafts, confirmation, planning again, and what is cut and packed of them. */
+/** Keeps runs under way: what is cut and packed of them, planning again, and leaving out. */
 @Service
 public class RunService {
 
@@ -37,24 +26,19 @@ public class RunService {
     private final BagLineRepository bagLines;
     private final PlannedCutRepository cuts;
     private final RunPlanning planning;
-    private final KitService kits;
     private final StockService stock;
-    private final PracticeService practice;
     private final Clock clock;
 
     RunService(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
-            PlannedCutRepository cuts, RunPlanning planning, KitService kits, StockService stock, PracticeService practice,
-            Clock clock) {
+            PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.bags = bags;
         this.bagLines = bagLines;
         this.cuts = cuts;
         this.planning = planning;
-        this.kits = kits;
         this.stock = stock;
-        this.practice = practice;
         this.clock = clock;
     }
 
@@ -99,126 +83,6 @@ public class RunService {
     @Transactional(readOnly = true)
     public PlannedCut plannedCut(long id) {
         return cut(id).toPlannedCut();
-    }
-
-    /** @param asked one or more kits, each with 1 to 200 bags */
-    @Transactional
-    public long draft(List<Run.Asked> asked, long personId) {
-        RunEntity run = runs.saveAndFlush(RunEntity.draft(personId, clock.instant()));
-        for (int i = 0; i < asked.size(); i++) {
-            runLines.save(RunLineEntity.of(run.id(), i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
-        }
-        return run.id();
-    }
-
-    /** Throws a draft away. */
-    @Transactional
-    public Outcome<Long> discard(long runId) {
-        RunEntity run = locked(runId);
-        if (run.state() != RunState.DRAFT) {
-            return Outcome.refused(Problem.of("run.not-a-draft"));
-        }
-        runLines.deleteByRunId(runId);
-        runs.delete(run);
-        return Outcome.done(runId);
-    }
-
-    /** What stock gives for a draft now; nothing is reserved by asking. */
-    @Transactional(readOnly = true)
-    DraftPlan draftPlan(Run run) {
-        List<KitWork> works = works(run);
-        return draftPlan(run, works, stock.boltsOf(fabricIds(works)));
-    }
-
-    private DraftPlan draftPlan(Run run, List<KitWork> works, List<Bolt> bolts) {
-        List<BoltLayout.Bags> wanted = new ArrayList<>();
-        for (int i = 0; i < works.size(); i++) {
-            KitWork work = works.get(i);
-            Map<String, Long> ids = fabricIdByCode(work.kit());
-            wanted.add(new BoltLayout.Bags(
-                    "kit-" + work.kit().id(),
-                    run.asked().get(i).quantity(),
-                    work.bill().lines().stream()
-                            .map(line -> line.match(cut ->
-                                    new BoltLayout.Piece(ids.get(cut.fabricCode()), cut.length(), cut.plannedWidth())))
-                            .toList()));
-        }
-        BoltLayout layout = new BoltLayout(wanted, bolts, RestRule.of(practice.practice()));
-        BoltPlan inOrder = layout.inOrderAsked();
-        boolean whole = layout.isWhole(inOrder);
-        return new DraftPlan(
-                works, bolts, layout, layout.mostBags(), inOrder, whole, whole ? List.of() : layout.shortages());
-    }
-
-    private List<KitWork> works(Run run) {
-        Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
-        return run.asked().stream().map(asked -> kits.work(byId.get(asked.kitId()))).toList();
-    }
-
-    private static Set<Long> fabricIds(List<KitWork> works) {
-        return works.stream().flatMap(work -> work.kit().fabrics().values().stream()).map(Fabric::id).collect(Collectors.toSet());
-    }
-
-    private static Map<String, Long> fabricIdByCode(Kit kit) {
-        return kit.fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
-    }
-
-    /**
-     * Confirms a draft: bags are numbered, bills frozen, cloth reserved.
-     *
-     * @param seen how many bags of each kit the person saw; refused when stock gives other numbers by now
-     */
-    @Transactional
-    Outcome<Long> confirm(long runId, DraftPlan.Answer answer, List<Integer> seen) {
-        RunEntity entity = locked(runId);
-        if (entity.state() != RunState.DRAFT) {
-            return Outcome.refused(Problem.of("run.not-a-draft"));
-        }
-        Run run = toRuns(List.of(entity)).get(0);
-        List<KitWork> works = works(run);
-        List<Bolt> bolts = stock.boltsOf(fabricIds(works));
-        DraftPlan draft = draftPlan(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
-        BoltPlan plan = draft.plan(answer);
-        if (!plan.built().equals(seen)) {
-            return Outcome.refused(Problem.of("run.stock-changed"));
-        }
-        if (plan.bagsBuilt() == 0) {
-            return Outcome.refused(Problem.of("run.nothing-to-make"));
-        }
-        entity.confirm(clock.instant());
-        keepBags(entity, works, plan);
-        return Outcome.done(runId);
-    }
-
-    /** Confirms a draft if stock gives all that it asks for. */
-    @Transactional
-    public Outcome<Long> confirmWhole(long runId) {
-        return confirm(runId, DraftPlan.Answer.IN_ORDER, run(runId).asked().stream().map(Run.Asked::quantity).toList());
-    }
-
-    private void keepBags(RunEntity run, List<KitWork> works, BoltPlan plan) {
-        Map<String, BagLineEntity> lineOf = new HashMap<>();
-        int number = 0;
-        for (int group = 0; group < works.size(); group++) {
-            Kit kit = works.get(group).kit();
-            Map<String, Long> ids = fabricIdByCode(kit);
-            for (int bag = 0; bag < plan.built().get(group); bag++) {
-                number++;
-                BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
-                int position = 0;
-                for (BillLine line : works.get(group).bill().lines()) {
-                    position++;
-                    BillLine.Cut cut = line.match(c -> c);
-                    long fabricId = ids.get(cut.fabricCode());
-                    lineOf.put(group + "/" + bag + "/" + fabricId, bagLines.save(BagLineEntity.of(entity, position, fabricId, cut)));
-                }
-            }
-        }
-        bagLines.flush();
-        planning.keep(
-                plan.cuts().stream().map(cut -> lineOf.get(cut.group() + "/" + cut.bag() + "/" + cut.fabricCode())).toList(),
-                plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(),
-                run.planVersion());
     }
 
     /** Plans again what is not cut, from what is there now. */

@@ -21,6 +21,7 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
+import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 
@@ -33,12 +34,14 @@ class ShelfController {
 
     private final KitService kits;
     private final StockService stock;
+    private final KitShelf shelf;
     private final Words words;
     private final Clock clock;
 
-    ShelfController(KitService kits, StockService stock, Words words, Clock clock) {
+    ShelfController(KitService kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
         this.kits = kits;
         this.stock = stock;
+        this.shelf = shelf;
         this.words = words;
         this.clock = clock;
     }
@@ -54,7 +57,7 @@ class ShelfController {
     @GetMapping
     String list(@RequestParam(name = "words", defaultValue = "") String search, Model model) {
         String lower = search.strip().toLowerCase(java.util.Locale.ROOT);
-        Map<Long, StockService.KitCount> counts = stock.kitsOnShelf();
+        Map<Long, KitShelf.KitCount> counts = shelf.counts();
         List<ShelfLine> lines = kits.all().stream()
                 .filter(kit -> counts.containsKey(kit.id()) && kit.name().toLowerCase(java.util.Locale.ROOT).contains(lower))
                 .map(kit -> new ShelfLine(
@@ -70,7 +73,7 @@ class ShelfController {
     @GetMapping("/{kitId}")
     String book(@PathVariable long kitId, Model model) {
         Kit kit = kits.kit(kitId);
-        StockService.KitCount count = stock.kitsOnShelf().get(kitId);
+        KitShelf.KitCount count = shelf.counts().get(kitId);
         if (count == null) {
             throw new retazo.app.shared.NotFoundException("kit on the shelf", kitId);
         }
@@ -102,7 +105,7 @@ class ShelfController {
     private String move(
             long kitId, int count, Reason reason, UUID clientId, SignedIn person, String sentence, RedirectAttributes redirect) {
         Kit kit = kits.kit(kitId);
-        stock.moveKits(kitId, count, reason, Entry.of(person.personId(), clientId)).match(
+        shelf.move(kitId, count, reason, Entry.of(person.personId(), clientId)).match(
                 left -> redirect.addFlashAttribute("done", words.text(sentence, kit.name(), left)),
                 problems -> redirect.addFlashAttribute("refused", kit.name() + ": " + words.of(problems.get(0))));
         return "redirect:/shelf";

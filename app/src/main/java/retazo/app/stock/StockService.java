@@ -1,6 +1,5 @@
 package retazo.app.stock;
 
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -31,7 +30,7 @@ public class StockService {
     private final MovementRepository movements;
     private final ReservationRepository reservations;
     private final StaffService staff;
-    private final EntityManager entities;
+    private final MovementBook book;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -40,14 +39,14 @@ public class StockService {
             MovementRepository movements,
             ReservationRepository reservations,
             StaffService staff,
-            EntityManager entities,
+            MovementBook book,
             ApplicationEventPublisher events,
             Clock clock) {
         this.items = items;
         this.movements = movements;
         this.reservations = reservations;
         this.staff = staff;
-        this.entities = entities;
+        this.book = book;
         this.events = events;
         this.clock = clock;
     }
@@ -76,7 +75,7 @@ public class StockService {
     /** Locks bolts for the rest of the transaction and gives their state after waiting for others. */
     @Transactional
     public List<Bolt> lockBolts(Collection<Long> ids) {
-        return toBolts(items.lockAll(ids).stream().map(this::fresh).toList());
+        return toBolts(items.lockAll(ids).stream().map(book::fresh).toList());
     }
 
     /** Receives a bolt; received twice with the same entry, it is there once. */
@@ -91,7 +90,7 @@ public class StockService {
         }
         Instant now = clock.instant();
         StockItemEntity item = items.saveAndFlush(StockItemEntity.bolt(bolt, null, bolt.measured() ? now : null, now));
-        book(MovementEntity.cloth(item.id(), bolt.length(), Reason.RECEIVED, entry, entry.clientId(), now));
+        book.write(MovementEntity.cloth(item.id(), bolt.length(), Reason.RECEIVED, entry, entry.clientId(), now));
         return Outcome.done(item.id());
     }
 
@@ -102,7 +101,7 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> take(long boltId, Length length, Reason reason, Entry entry) {
-        StockItemEntity bolt = locked(boltId);
+        StockItemEntity bolt = book.lock(boltId);
         Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
         if (before.isPresent()) {
             return Outcome.done(before.get().id());
@@ -111,7 +110,7 @@ public class StockService {
             return Outcome.refused(notEnough(bolt, length));
         }
         MovementEntity taken =
-                book(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
+                book.write(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
         tellIfReservedClothIsGone(boltId);
         return Outcome.done(taken.id());
     }
@@ -119,16 +118,16 @@ public class StockService {
     /** Takes a length off a bolt that was longer than the book says: the correction and the cut as one step. */
     @Transactional
     public Outcome<Long> takeFromLonger(long boltId, Length length, Reason reason, Entry entry) {
-        StockItemEntity bolt = locked(boltId);
+        StockItemEntity bolt = book.lock(boltId);
         Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
         if (before.isPresent()) {
             return Outcome.done(before.get().id());
         }
         Length missing = length.minus(bolt.onHand());
         if (missing.isPositive()) {
-            book(MovementEntity.cloth(
+            book.write(MovementEntity.cloth(
                     boltId, missing, Reason.CORRECTION, entry.noted("the bolt was longer; have a look"), entry.clientIdOf(1), clock.instant()));
-            fresh(bolt);
+            book.fresh(bolt);
         }
         return take(boltId, length, reason, entry);
     }
@@ -140,7 +139,7 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> splitOff(long boltId, Length length, Entry entry) {
-        StockItemEntity bolt = locked(boltId);
+        StockItemEntity bolt = book.lock(boltId);
         Optional<MovementEntity> before = movements.findByClientId(entry.clientIdOf(1));
         if (before.isPresent()) {
             return Outcome.done(before.get().stockItemId());
@@ -150,7 +149,7 @@ public class StockService {
                     Instant now = clock.instant();
                     StockItemEntity remnant = items.saveAndFlush(
                             StockItemEntity.bolt(bolt.remnant(nextCode(bolt.code() + "-"), length), boltId, now, now));
-                    book(MovementEntity.cloth(remnant.id(), length, Reason.SPLIT, entry, entry.clientIdOf(1), now));
+                    book.write(MovementEntity.cloth(remnant.id(), length, Reason.SPLIT, entry, entry.clientIdOf(1), now));
                     return Outcome.done(remnant.id());
                 },
                 Outcome::refused);
@@ -165,7 +164,7 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> cutOutFlaw(long boltId, Length good, Length flaw, boolean keepGood, Entry entry) {
-        StockItemEntity bolt = locked(boltId);
+        StockItemEntity bolt = book.lock(boltId);
         boolean splits = keepGood && good.isPositive();
         if (good.plus(flaw).isLongerThan(bolt.onHand())) {
             return Outcome.refused(notEnough(bolt, good.plus(flaw)));
@@ -176,7 +175,7 @@ public class StockService {
         UUID clientId = entry.clientIdOf(splits ? 2 : 0);
         if (movements.findByClientId(clientId).isEmpty()) {
             Length lost = splits ? flaw : good.plus(flaw);
-            book(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, clientId, clock.instant()));
+            book.write(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, clientId, clock.instant()));
         }
         return Outcome.done(boltId);
     }
@@ -184,11 +183,11 @@ public class StockService {
     /** Books what a bolt really measures; a difference is a correction. */
     @Transactional
     public Outcome<Bolt> correct(long boltId, Length counted, Entry entry) {
-        StockItemEntity bolt = locked(boltId);
+        StockItemEntity bolt = book.lock(boltId);
         if (movements.findByClientId(entry.clientId()).isEmpty()) {
             Length difference = counted.minus(bolt.onHand());
             if (!difference.isZero()) {
-                book(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, entry, entry.clientId(), clock.instant()));
+                book.write(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, entry, entry.clientId(), clock.instant()));
             }
             bolt.measured(clock.instant());
             items.flush();
@@ -210,7 +209,7 @@ public class StockService {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
         }
         Set<Long> itemIds = wrong.stream().map(MovementEntity::stockItemId).collect(Collectors.toCollection(HashSet::new));
-        items.lockAll(itemIds).forEach(this::fresh);
+        items.lockAll(itemIds).forEach(book::fresh);
         if (movements.findByClientId(entry.clientId()).isPresent()) {
             return Outcome.done(wrong.get(0).stockItemId());
         }
@@ -223,7 +222,7 @@ public class StockService {
         }
         for (int i = wrong.size() - 1; i >= 0; i--) {
             UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
-            book(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
+            book.write(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
         }
         itemIds.forEach(this::tellIfReservedClothIsGone);
         return Outcome.done(wrong.get(0).stockItemId());
@@ -260,33 +259,6 @@ public class StockService {
                 .lines(ids -> staff.names(ids));
     }
 
-    /** Puts kits on the shelf or takes them off: a count above zero adds. */
-    @Transactional
-    public Outcome<Long> moveKits(long kitId, long count, Reason reason, Entry entry) {
-        StockItemEntity item = items.findByKitId(kitId)
-                .orElseGet(() -> items.saveAndFlush(StockItemEntity.kit(kitId, clock.instant())));
-        StockItemEntity shelf = locked(item.id());
-        if (movements.findByClientId(entry.clientId()).isPresent()) {
-            return Outcome.done(shelf.onHandCount());
-        }
-        if (shelf.onHandCount() + count < 0) {
-            return Outcome.refused(Problem.of("shelf.none-left"));
-        }
-        book(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
-        return Outcome.done(fresh(shelf).onHandCount());
-    }
-
-    /** How many of each kit are on the shelf, by the kit's id. */
-    @Transactional(readOnly = true)
-    public Map<Long, KitCount> kitsOnShelf() {
-        return items.findByKitIdNotNull().stream()
-                .collect(Collectors.toMap(StockItemEntity::kitId, item -> new KitCount(item.id(), item.onHandCount())));
-    }
-
-    /** A kit's place in stock and how many are there. */
-    public record KitCount(long stockItemId, long onHand) {
-    }
-
     /** The next free code with this start: {@code 0417-2} after {@code 0417-1}. */
     @Transactional(readOnly = true)
     public String nextCode(String stem) {
@@ -307,26 +279,11 @@ public class StockService {
                 last.amount().isNegative() ? last.amount().negated() : last.amount());
     }
 
-    private MovementEntity book(MovementEntity movement) {
-        MovementEntity saved = movements.saveAndFlush(movement);
-        items.findById(movement.stockItemId()).ifPresent(this::fresh);
-        return saved;
-    }
-
     private void tellIfReservedClothIsGone(long itemId) {
         StockItemEntity item = items.findById(itemId).orElseThrow();
         if (item.isBolt() && reserved(Set.of(itemId)).getOrDefault(itemId, Length.ZERO).isLongerThan(item.onHand())) {
             events.publishEvent(new ReservedClothTaken(itemId));
         }
-    }
-
-    private StockItemEntity locked(long id) {
-        return fresh(items.lock(id).orElseThrow(() -> new NotFoundException("stock item", id)));
-    }
-
-    private StockItemEntity fresh(StockItemEntity item) {
-        entities.refresh(item);
-        return item;
     }
 
     private StockItemEntity boltEntity(long id) {

@@ -26,6 +26,7 @@ import retazo.app.runs.RunService;
 import retazo.app.runs.RunState;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.Book;
+import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -42,13 +43,16 @@ class CutServiceTest {
     private final CutService cuts;
     private final RunService runs;
     private final StockService stock;
+    private final KitShelf shelf;
     private final PackingService packing;
 
-    CutServiceTest(TestShop.Shop shop, CutService cuts, RunService runs, StockService stock, PackingService packing) {
+    CutServiceTest(TestShop.Shop shop, CutService cuts, RunService runs, StockService stock, KitShelf shelf,
+            PackingService packing) {
         this.samples = new Samples(shop);
         this.cuts = cuts;
         this.runs = runs;
         this.stock = stock;
+        this.shelf = shelf;
         this.packing = packing;
     }
 
@@ -71,7 +75,7 @@ class CutServiceTest {
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "3 yd");
 
-        runs.draft(List.of(new retazo.app.runs.Run.Asked(samples.kit(fabric), 2)), 1);
+        samples.bean(retazo.app.runs.RunDrafts.class).draft(List.of(new retazo.app.runs.Run.Asked(samples.kit(fabric), 2)), 1);
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
     }
@@ -274,7 +278,7 @@ class CutServiceTest {
         Samples.done(packing.done(bag.id(), 4));
         Samples.done(packing.done(bag.id(), 4));
 
-        assertThat(stock.kitsOnShelf().get(kit).onHand()).isEqualTo(1);
+        assertThat(shelf.counts().get(kit).onHand()).isEqualTo(1);
         assertThat(runs.run(run).state()).isEqualTo(RunState.PACKED);
     }
 

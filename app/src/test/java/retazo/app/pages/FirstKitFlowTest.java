@@ -150,7 +150,7 @@ class FirstKitFlowTest {
     private void readSizes() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sizes").setExact(true)).click();
         Locator slate = page.locator("tr.main").first();
-        assertThat(slate.textContent()).contains("slate", "blocks, binding", "needs 25in");
+        assertThat(slate.textContent()).contains("slate", "blocks, binding", "25in");
         slate.locator("a").first().click();
         page.locator("#arithmetic summary").first().waitFor();
         String arithmetic = page.locator("#arithmetic").textContent();

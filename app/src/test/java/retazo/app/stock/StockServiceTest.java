@@ -29,10 +29,12 @@ class StockServiceTest {
 
     private final Samples samples;
     private final StockService stock;
+    private final KitShelf shelf;
 
-    StockServiceTest(TestShop.Shop shop, StockService stock) {
+    StockServiceTest(TestShop.Shop shop, StockService stock, KitShelf shelf) {
         this.samples = new Samples(shop);
         this.stock = stock;
+        this.shelf = shelf;
     }
 
     @Test
@@ -166,14 +168,14 @@ class StockServiceTest {
     @Test
     void a_kit_is_sold_only_while_one_is_there() {
         long kit = samples.kit(samples.fabric());
-        Samples.done(stock.moveKits(kit, 1, Reason.PACKED, Samples.entry()));
+        Samples.done(shelf.move(kit, 1, Reason.PACKED, Samples.entry()));
         UUID once = UUID.randomUUID();
 
-        Samples.done(stock.moveKits(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));
-        Samples.done(stock.moveKits(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));
+        Samples.done(shelf.move(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));
+        Samples.done(shelf.move(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));
 
-        assertThat(code(stock.moveKits(kit, -1, Reason.KIT_SOLD, Samples.entry()))).isEqualTo("shelf.none-left");
-        assertThat(stock.kitsOnShelf().get(kit).onHand()).isZero();
+        assertThat(code(shelf.move(kit, -1, Reason.KIT_SOLD, Samples.entry()))).isEqualTo("shelf.none-left");
+        assertThat(shelf.counts().get(kit).onHand()).isZero();
     }
 
     private static String code(Outcome<?> outcome) {

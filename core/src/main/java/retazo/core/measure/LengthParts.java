@@ -3,6 +3,7 @@ package retazo.core.measure;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import java.util.Set;
 
 /**
  * A length taken apart for showing: a whole number with a fraction, or a decimal, and its unit.
@@ -15,7 +16,7 @@ import java.math.RoundingMode;
 public record LengthParts(boolean negative, String number, long numerator, long denominator, LengthUnit unit, boolean exact) {
 
     private static final int FINEST_INCH = 64;
-    private static final int FINEST_YARD = 16;
+    private static final Set<Long> PARTS_OF_A_YARD = Set.of(1L, 2L, 3L, 4L, 6L, 8L);
     private static final int DECIMALS = 3;
 
     /** Takes a length apart in a unit; yards that come out in no usual fraction are shown in inches. */
@@ -29,7 +30,8 @@ public record LengthParts(boolean negative, String number, long numerator, long 
         BigInteger divisor = whole[1].gcd(unitTicks);
         long numerator = whole[1].divide(divisor).longValueExact();
         long denominator = unitTicks.divide(divisor).longValueExact();
-        if (denominator > (preferred == LengthUnit.INCH ? FINEST_INCH : FINEST_YARD)) {
+        boolean usual = preferred == LengthUnit.INCH ? denominator <= FINEST_INCH : PARTS_OF_A_YARD.contains(denominator);
+        if (!usual) {
             return preferred == LengthUnit.INCH ? decimal(length, preferred) : of(length, LengthUnit.INCH);
         }
         String number = whole[0].signum() == 0 && numerator != 0 ? "" : whole[0].toString();

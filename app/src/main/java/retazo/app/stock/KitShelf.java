@@ -1,0 +1,53 @@
+package retazo.app.stock;
+
+import java.time.Clock;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.Outcome;
+import retazo.core.measure.Problem;
+
+/** Packed kits on the shelf, counted in the movement book. */
+@Service
+public class KitShelf {
+
+    private final StockItemRepository items;
+    private final MovementRepository movements;
+    private final MovementBook book;
+    private final Clock clock;
+
+    KitShelf(StockItemRepository items, MovementRepository movements, MovementBook book, Clock clock) {
+        this.items = items;
+        this.movements = movements;
+        this.book = book;
+        this.clock = clock;
+    }
+
+    /** Puts kits on the shelf or takes them off: a count above zero adds. */
+    @Transactional
+    public Outcome<Long> move(long kitId, long count, Reason reason, Entry entry) {
+        StockItemEntity item = items.findByKitId(kitId)
+                .orElseGet(() -> items.saveAndFlush(StockItemEntity.kit(kitId, clock.instant())));
+        StockItemEntity shelf = book.lock(item.id());
+        if (movements.findByClientId(entry.clientId()).isPresent()) {
+            return Outcome.done(shelf.onHandCount());
+        }
+        if (shelf.onHandCount() + count < 0) {
+            return Outcome.refused(Problem.of("shelf.none-left"));
+        }
+        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
+        return Outcome.done(book.fresh(shelf).onHandCount());
+    }
+
+    /** How many of each kit are on the shelf, by the kit's id. */
+    @Transactional(readOnly = true)
+    public Map<Long, KitCount> counts() {
+        return items.findByKitIdNotNull().stream()
+                .collect(Collectors.toMap(StockItemEntity::kitId, item -> new KitCount(item.id(), item.onHandCount())));
+    }
+
+    /** A kit's place in stock and how many are there. */
+    public record KitCount(long stockItemId, long onHand) {
+    }
+}
