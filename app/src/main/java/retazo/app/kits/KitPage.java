@@ -23,6 +23,7 @@ import retazo.core.measure.LengthUnit;
  *
  * @param possible how many bags can be made now
  * @param stops    what stops the next one, in words
+ * @param problems why it cannot be made at all by the practice of now
  * @param opened   the arithmetic of the figure asked for, of the first length where none is
  */
 record KitPage(
@@ -34,6 +35,7 @@ record KitPage(
         long possible,
         String stops,
         long onShelf,
+        List<String> problems,
         Optional<FigureView> opened) {
 
     /** A letter of a role drawn in its fabric. */
@@ -69,7 +71,8 @@ record KitPage(
                 possible.bags().value(),
                 String.join(" and ", stopping),
                 onShelf,
-                find(work, open.orElse(bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
+                work.problems().stream().map(words::of).toList(),
+                find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
     private static Line line(

@@ -24,6 +24,7 @@ import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.kit.BillLine;
+import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 
 /** Keeps kits and their colourways, and works out what goes into them. */
@@ -75,6 +76,9 @@ public class KitService {
     /** How many bags the free stock gives, and what stops the next one. */
     @Transactional(readOnly = true)
     public KitsPossible possible(KitWork work) {
+        if (!work.problems().isEmpty()) {
+            return new KitsPossible(Map.of(), new Count(0), List.of());
+        }
         Map<String, List<BoltStock>> bolts = new HashMap<>();
         Map<String, Long> ids = work.kit().fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
         Map<Long, List<Bolt>> byFabric =
@@ -96,7 +100,7 @@ public class KitService {
         }
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.contents());
-            problems.addAll(work(kit).needs().problems());
+            problems.addAll(work(kit).problems());
         });
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);

@@ -1,6 +1,7 @@
 package retazo.app.kits;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import retazo.app.fabrics.FabricService;
 import retazo.core.cloth.ShopPractice;
@@ -8,6 +9,7 @@ import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -21,6 +23,11 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
         Needs.Result needs = new Needs(practice)
                 .inFabrics(design, plan, role -> fabrics.inKit(kit.fabrics().get(role), practice), kit.contents());
         return new KitWork(kit, plan, needs, BillOfMaterials.of(design, needs.byFabric()));
+    }
+
+    /** Why the kit cannot be made by the practice of now; empty when it can. */
+    public List<Problem> problems() {
+        return needs.problems();
     }
 
     /** What one bag takes, by fabric code. */

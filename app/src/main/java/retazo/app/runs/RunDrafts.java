@@ -128,6 +128,10 @@ public class RunDrafts {
         }
         Run run = service.run(runId);
         List<KitWork> works = works(run);
+        List<Problem> problems = works.stream().flatMap(work -> work.problems().stream()).distinct().toList();
+        if (!problems.isEmpty()) {
+            return Outcome.refused(problems);
+        }
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
         DraftPlan draft = draftPlan(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
         BoltPlan plan = draft.plan(answer);

@@ -1,11 +1,10 @@
 package retazo.app.shared;
 
-import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -30,10 +29,10 @@ class ErrorAdvice {
         return "error/400";
     }
 
-    @ExceptionHandler(OptimisticLockingFailureException.class)
+    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
     @ResponseStatus(HttpStatus.CONFLICT)
-    String changedMeanwhile(Model model, HttpServletResponse response) {
-        LOG.info("Somebody else changed the same thing meanwhile.");
+    String changedMeanwhile(Exception cause) {
+        LOG.info("Not saved, since it was changed meanwhile: cause='{}'", cause.getMessage());
         return "error/409";
     }
 }

@@ -27,8 +27,8 @@ public class KitShelf {
     /** Puts kits on the shelf or takes them off: a count above zero adds. */
     @Transactional
     public Outcome<Long> move(long kitId, long count, Reason reason, Entry entry) {
-        StockItemEntity item = items.findByKitId(kitId)
-                .orElseGet(() -> items.saveAndFlush(StockItemEntity.kit(kitId, clock.instant())));
+        items.addKit(kitId, "KIT-" + kitId, clock.instant());
+        StockItemEntity item = items.findByKitId(kitId).orElseThrow();
         StockItemEntity shelf = book.lock(item.id());
         if (movements.findByClientId(entry.clientId()).isPresent()) {
             return Outcome.done(shelf.onHandCount());

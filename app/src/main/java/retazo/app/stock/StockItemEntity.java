@@ -85,15 +85,6 @@ class StockItemEntity {
         return item;
     }
 
-    static StockItemEntity kit(long kitId, Instant now) {
-        StockItemEntity item = new StockItemEntity();
-        item.kind = Kind.KIT;
-        item.code = "KIT-" + kitId;
-        item.kitId = kitId;
-        item.createdAt = now;
-        return item;
-    }
-
     void measured(Instant when) {
         measuredAt = when;
     }

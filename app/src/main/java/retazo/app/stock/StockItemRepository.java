@@ -1,11 +1,13 @@
 package retazo.app.stock;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
@@ -23,6 +25,13 @@ interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
     List<StockItemEntity> boltsOf(Collection<Long> fabricIds);
 
     Optional<StockItemEntity> findByCode(String code);
+
+    /** Gives a kit its place in stock, if it has none yet; two at once make one. */
+    @Modifying(flushAutomatically = true)
+    @Query(value = """
+            INSERT INTO stock_item (version, kind, code, kit_id, created_at) VALUES (0, 'KIT', :code, :kitId, :now)
+            ON CONFLICT DO NOTHING""", nativeQuery = true)
+    void addKit(long kitId, String code, Instant now);
 
     Optional<StockItemEntity> findByKitId(long kitId);
 

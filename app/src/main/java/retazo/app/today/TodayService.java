@@ -48,8 +48,8 @@ class TodayService {
     }
 
     List<Matter> matters(SignedIn person) {
-        List<Run> all = runs.all();
-        Map<Long, List<Bag>> bags = runs.bags(ids(all.stream().filter(run -> run.state().isOpen()).toList()));
+        List<Run> all = runs.all().stream().filter(run -> run.state().isOpen() || run.state() == RunState.DRAFT).toList();
+        Map<Long, List<Bag>> bags = runs.bags(ids(all));
         Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
         Map<Long, Kit> byId = kits.byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
         List<Matter> matters = new ArrayList<>();

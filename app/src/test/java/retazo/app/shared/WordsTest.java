@@ -1,0 +1,67 @@
+package retazo.app.shared;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Properties;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.support.ResourceBundleMessageSource;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+
+class WordsTest {
+
+    private static final Pattern PROBLEM = Pattern.compile("(?:Problem\\.of\\(|Problem\\.at\\([^\"]*(?:\"[^\"]*\"[^\",]*)?,|fault\\()\\s*\"([a-z.-]+)\"");
+
+    private final Words words = new Words(messages());
+
+    @Test
+    void lengths_are_written_with_fractions_and_long_ones_in_yards() {
+        assertThat(words.of(Problem.of("cloth.piece-too-wide", "A1", Length.ofInches(29, 2), Length.ofInches(12))))
+                .isEqualTo("Piece A1 is 14 1/2 in wide and does not fit cloth of 12 in usable width. Draw it turned, or choose a wider fabric.");
+        assertThat(words.of(Problem.of("counter.too-long", Length.ofYards(90, 1), Length.ofYards(17, 2)))).contains("90 yd", "8 1/2 yd");
+    }
+
+    /** A code without its sentence would be a fault of ours in front of a customer. */
+    @Test
+    void every_problem_named_in_the_code_has_a_sentence() throws IOException {
+        Properties known = new Properties();
+        try (InputStream file = WordsTest.class.getResourceAsStream("/messages.properties")) {
+            known.load(new java.io.InputStreamReader(file, StandardCharsets.UTF_8));
+        }
+        TreeSet<String> missing = new TreeSet<>();
+        int found = 0;
+        for (Path root : new Path[] {Path.of("src/main/java"), Path.of("../core/src/main/java")}) {
+            try (Stream<Path> files = Files.walk(root)) {
+                for (Path file : files.filter(path -> path.toString().endsWith(".java")).toList()) {
+                    Matcher code = PROBLEM.matcher(Files.readString(file));
+                    while (code.find()) {
+                        found++;
+                        if (!known.containsKey("problem." + code.group(1))) {
+                            missing.add(code.group(1) + " in " + file.getFileName());
+                        }
+                    }
+                }
+            }
+        }
+
+        assertThat(missing).isEmpty();
+        assertThat(found).isGreaterThan(60);
+    }
+
+    private static ResourceBundleMessageSource messages() {
+        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
+        messages.setBasename("messages");
+        messages.setDefaultEncoding("UTF-8");
+        messages.setFallbackToSystemLocale(false);
+        return messages;
+    }
+}
