@@ -20,7 +20,6 @@ final class LongStrips {
     /**
      * Strips joined to one length and cut apart again: n strips give n·U − (n − 1)·j, so n = ⌈(L − j) ÷ (U − j)⌉.
      *
-     * @param length at least the join
      * @param join   what one join costs, less than the usable width: two seams if straight, the strip's width if diagonal
      */
     static Figure<Count> joined(String key, Label label, Figure<Length> length, Figure<Length> join, Figure<Length> usableWidth) {
@@ -29,7 +28,12 @@ final class LongStrips {
                 label,
                 Operation.JOINED_STRIPS,
                 List.of(length, join, usableWidth),
-                () -> length.value().minus(join.value()).partsToCover(usableWidth.value().minus(join.value())));
+                () -> atLeastOne(length.value().minus(join.value()).partsToCover(usableWidth.value().minus(join.value()))));
+    }
+
+    /** A length no longer than a join still takes a strip. */
+    private static Count atLeastOne(Count strips) {
+        return strips.compareTo(Count.ONE) < 0 ? Count.ONE : strips;
     }
 
     /**
