@@ -1,0 +1,109 @@
+package retazo.app.kits;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.fabrics.Motif;
+import retazo.app.fabrics.NewFabric;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.shared.Outcome;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Length;
+
+/** Kits of the demo pattern on the real database. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class KitServiceTest {
+
+    private final Samples samples;
+    private final KitService kits;
+    private final PatternVersion pattern;
+
+    KitServiceTest(TestShop.Shop shop, KitService kits, PatternService patterns) {
+        this.samples = new Samples(shop);
+        this.kits = kits;
+        this.pattern = patterns.newestOf(1);
+    }
+
+    /**
+     * Night and quay in one fabric at the throw: 16 + 35 + 15 3/4 + 31 1/2 in and squaring once are 99 1/4; with 5 % 104.2, so
+     * 24 steps of 4 1/2, 108 in. Alone they would be 2 yd and 1 yd, the same here, but 101 1/4 in of need.
+     */
+    @Test
+    void two_roles_in_one_fabric_are_one_line_of_the_bill_with_both_letters() {
+        Fabric shared = samples.fabric();
+        Fabric other = samples.fabric();
+        Map<RoleKey, Fabric> choices = all(other);
+        choices.put(new RoleKey("night"), shared);
+        choices.put(new RoleKey("quay"), shared);
+
+        Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
+                pattern, List.of("throw"), Samples.unique("Two in one "), choices, Contents.EVERYTHING))).get(0));
+
+        assertThat(kit.lettersByFabric().get(shared)).containsExactly("A", "D");
+        assertThat(kits.work(kit).lengths().get(shared.code())).isEqualTo(Length.ofInches(108));
+        assertThat(kits.work(kit).lengths()).hasSize(2);
+    }
+
+    @Test
+    void a_fabric_with_a_width_of_its_own_is_planned_by_it() {
+        Fabric wide = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
+                Samples.unique("WIDE"), "Wide back", "#33475a", "#4f667c", Motif.PLAIN, Optional.of(Length.ofInches(104)))));
+        Map<RoleKey, Fabric> choices = all(samples.fabric());
+        choices.put(new RoleKey("back"), wide);
+
+        Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
+                pattern, List.of("throw"), Samples.unique("Wide "), choices, Contents.EVERYTHING))).get(0));
+
+        // 64 × 76 in, turned on 104 in: one panel of 64 and squaring, 65; with 5 % 68 1/4, so 16 steps, 72 in.
+        assertThat(kits.work(kit).lengths().get(wide.code())).isEqualTo(Length.ofYards(2, 1));
+    }
+
+    @Test
+    void a_colourway_has_its_name_once_in_a_pattern() {
+        Map<RoleKey, Fabric> choices = all(samples.fabric());
+        String name = Samples.unique("Once ");
+        Samples.done(kits.add(new NewKits(pattern, List.of("crib"), name, choices, Contents.EVERYTHING)));
+
+        Outcome<List<Long>> again = kits.add(
+                new NewKits(pattern, List.of("twin"), name.toUpperCase(java.util.Locale.ROOT), choices, Contents.EVERYTHING));
+
+        assertThat(again.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("kit.colourway-taken");
+    }
+
+    @Test
+    void a_fabric_that_a_piece_does_not_fit_is_told_before_anything_is_kept() {
+        Fabric ribbon = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
+                Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, Optional.of(Length.ofInches(10)))));
+        long before = kits.all().size();
+        PatternVersion mat = samples.bean(PatternService.class).newestOf(
+                kits.kit(samples.kit(samples.fabric())).pattern().patternId());
+
+        Outcome<List<Long>> outcome = kits.add(new NewKits(
+                mat, List.of("mat"), Samples.unique("Narrow "), Map.of(new RoleKey("all"), ribbon), new Contents(false, false)));
+
+        assertThat(outcome.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("cloth.piece-too-wide");
+        assertThat(kits.all()).hasSize((int) before + 1);
+    }
+
+    private Map<RoleKey, Fabric> all(Fabric fabric) {
+        Map<RoleKey, Fabric> choices = new HashMap<>();
+        for (Role role : pattern.design().roles()) {
+            choices.put(role.key(), fabric);
+        }
+        return choices;
+    }
+}

@@ -1,0 +1,78 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import retazo.app.TestShop;
+
+/** A browser tab of a person who is signed in. Closing it fails the test if the page complained on its console. */
+final class Tab implements AutoCloseable {
+
+    private final TestShop.Shop shop;
+    private final BrowserContext context;
+    private final Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    private Tab(TestShop.Shop shop, Browser.NewContextOptions options, boolean expectsConflicts) {
+        this.shop = shop;
+        this.context = shop.browser().newContext(options);
+        this.page = context.newPage();
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(message -> {
+            boolean conflict = expectsConflicts && message.text().contains("409");
+            if (message.type().equals("error") && !conflict) {
+                complaints.add(message.text());
+            }
+        });
+    }
+
+    static Tab of(TestShop.Shop shop, String person) {
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), false), person);
+    }
+
+    /** A tablet in the cutting room, where a 409 is an answer and no complaint. */
+    static Tab tablet(TestShop.Shop shop, String person) {
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1080, 810).setHasTouch(true), true), person);
+    }
+
+    static Tab withoutScript(TestShop.Shop shop, String person) {
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setJavaScriptEnabled(false), false), person);
+    }
+
+    private static Tab signedIn(Tab tab, String person) {
+        tab.go("/sign-in");
+        tab.page.getByLabel("Name").fill(person);
+        tab.page.getByLabel("Password").fill("ferry");
+        tab.press("Sign in");
+        tab.page.waitForURL(Pattern.compile(".*/$"));
+        return tab;
+    }
+
+    Page page() {
+        return page;
+    }
+
+    void go(String path) {
+        page.navigate(shop.address() + path);
+    }
+
+    void press(String button) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button)).first().click();
+    }
+
+    String text() {
+        return page.locator("body").textContent();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        assertThat(complaints).isEmpty();
+    }
+}
