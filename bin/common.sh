@@ -179,6 +179,16 @@ require_native_styles() {
         "@tailwindcss/oxide-linux-$(node -p process.arch)-gnu@$(node -p 'require("@tailwindcss/oxide/package.json").version')" >/dev/null
 }
 
+# jars MODULE SCOPE TARGET : compiles, and prints the jars of a module's dependencies, as a class path.
+jars() {
+    local list
+    list="$(mktemp)"
+    (cd "$RETAZO_HOME" && mvn -B -q -ntp -Dstyle.color=never -Dretazo.target="$3" -pl "core,$1" test-compile dependency:build-classpath \
+        -Dmdep.includeScope="$2" -Dmdep.outputFile="$list" >&2)
+    tr ':' '\n' <"$list" | grep -v retazo-core | paste -sd: -
+    rm -f "$list"
+}
+
 maven() { (cd "$RETAZO_HOME" && mvn -B -q "$@"); }
 
 # One number for all that the application is built from.
