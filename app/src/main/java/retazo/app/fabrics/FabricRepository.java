@@ -1,7 +1,8 @@
 package retazo.app.fabrics;
 
-import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -13,5 +14,5 @@ interface FabricRepository extends JpaRepository<FabricEntity, Long> {
             SELECT f FROM FabricEntity f
              WHERE lower(f.code) LIKE concat('%', lower(:words), '%') OR lower(f.name) LIKE concat('%', lower(:words), '%')
              ORDER BY f.name""")
-    List<FabricEntity> search(String words);
+    Slice<FabricEntity> search(String words, Pageable page);
 }

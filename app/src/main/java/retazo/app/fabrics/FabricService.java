@@ -6,6 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.practice.PracticeService;
@@ -33,7 +36,13 @@ public class FabricService {
     /** Fabrics whose code or name has these words in it, all for none; by name. */
     @Transactional(readOnly = true)
     public List<Fabric> search(String words) {
-        return fabrics.search(words.strip()).stream().map(FabricEntity::toFabric).toList();
+        return fabrics.search(words.strip(), Pageable.unpaged()).map(FabricEntity::toFabric).getContent();
+    }
+
+    /** One page of the fabrics that match, and whether there are more; pages count from 0. */
+    @Transactional(readOnly = true)
+    public Slice<Fabric> page(String words, int page, int size) {
+        return fabrics.search(words.strip(), PageRequest.of(page, size)).map(FabricEntity::toFabric);
     }
 
     @Transactional(readOnly = true)

@@ -19,6 +19,7 @@ import retazo.core.measure.LengthUnit;
 public record FigureView(
         String key, String label, QuantityView value, String sign, String formula, String origin, List<FigureView> operands) {
 
+    private static final String SIZES = "sizes.";
     private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep");
 
     public static FigureView of(Figure<?> figure, Words words, LengthUnit sellingUnit) {
@@ -38,7 +39,15 @@ public record FigureView(
     }
 
     private static String origin(Origin origin, Words words) {
-        return words.text("origin." + origin.kind(), origin.kind() == Origin.Kind.CRAFT ? words.text("craft." + origin.place()) : origin.place());
+        return words.text("origin." + origin.kind(), switch (origin.kind()) {
+            case CRAFT -> words.text("craft." + origin.place());
+            case PATTERN -> patternPlace(origin.place(), words);
+            case PRACTICE, FABRIC -> origin.place();
+        });
+    }
+
+    private static String patternPlace(String place, Words words) {
+        return place.startsWith(SIZES) ? words.text("place.size", place.substring(SIZES.length())) : words.text("place." + place);
     }
 
     public boolean isGiven() {

@@ -34,6 +34,8 @@ class SecuritySetup {
                         .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
                         .requestMatchers("/stock/fabrics/new").hasAuthority(Right.FABRICS.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())
+                        .requestMatchers(HttpMethod.POST, "/stock/bolts/*/undo")
+                        .hasAnyAuthority(Right.CORRECT.name(), Right.COUNTER_CUT.name())
                         .requestMatchers("/stock/**").hasAuthority(Right.STOCK.name())
                         .requestMatchers("/practice/**").hasAuthority(Right.PRACTICE.name())
                         .anyRequest().authenticated())

@@ -3,6 +3,7 @@ package retazo.app.stock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,6 +28,8 @@ import retazo.core.measure.Problem;
 @Controller
 class StockController {
 
+    private static final int LAST_PAGE = 10_000;
+
     private final StockPages pages;
     private final StockService stock;
     private final FabricService fabrics;
@@ -42,12 +45,17 @@ class StockController {
     }
 
     @GetMapping("/stock")
-    String list(@RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) String usedUp, Model model) {
+    String list(
+            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) @Nullable String usedUp,
+            @RequestParam(defaultValue = "0") int page, Model model) {
         model.addAttribute("search", search);
         model.addAttribute("usedUp", usedUp != null);
-        List<FabricStockView> found = pages.fabrics(search, usedUp != null);
-        model.addAttribute("fabrics", found);
-        model.addAttribute("prints", found.stream().map(FabricStockView::fabric).toList());
+        int number = Math.max(0, Math.min(page, LAST_PAGE));
+        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, number);
+        model.addAttribute("fabrics", found.fabrics());
+        model.addAttribute("page", number);
+        model.addAttribute("more", found.more());
+        model.addAttribute("prints", found.fabrics().stream().map(FabricStockView::fabric).toList());
         return "stock/list";
     }
 

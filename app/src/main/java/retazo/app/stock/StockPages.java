@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
@@ -22,6 +23,7 @@ import retazo.core.measure.LengthUnit;
 class StockPages {
 
     private static final int LINES_OF_A_BOOK = 200;
+    private static final int FABRICS_ON_A_PAGE = 40;
 
     private final StockService stock;
     private final FabricService fabrics;
@@ -41,18 +43,23 @@ class StockPages {
     record BoltPage(BoltView bolt, List<MovementView> book) {
     }
 
-    /** The fabrics that match, with their bolts; bolts that are used up only when asked for. */
-    List<FabricStockView> fabrics(String search, boolean usedUp) {
+    /** A page of fabrics with their bolts, and whether there are more. */
+    record FabricsPage(List<FabricStockView> fabrics, boolean more) {
+    }
+
+    /** A page of the fabrics that match, with their bolts; bolts that are used up only when asked for. */
+    FabricsPage fabrics(String search, boolean usedUp, int page) {
         ShopPractice shop = practice.practice();
-        List<Fabric> found = fabrics.search(search);
+        Slice<Fabric> slice = fabrics.page(search, page, FABRICS_ON_A_PAGE);
+        List<Fabric> found = slice.getContent();
         List<Bolt> bolts = stock.boltsOf(found.stream().map(Fabric::id).toList()).stream()
                 .filter(bolt -> usedUp || bolt.onHand().isPositive())
                 .toList();
         Map<Long, List<Bolt>> byFabric = bolts.stream().collect(Collectors.groupingBy(Bolt::fabricId));
         Length longest = bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO);
-        return found.stream()
-                .map(fabric -> fabricView(fabric, byFabric.getOrDefault(fabric.id(), List.of()), shop, longest))
-                .toList();
+        return new FabricsPage(
+                found.stream().map(fabric -> fabricView(fabric, byFabric.getOrDefault(fabric.id(), List.of()), shop, longest)).toList(),
+                slice.hasNext());
     }
 
     private FabricStockView fabricView(Fabric fabric, List<Bolt> bolts, ShopPractice shop, Length longest) {

@@ -179,7 +179,8 @@ class FirstKitFlowTest {
         page.getByLabel(Pattern.compile("Bags of .*Runner, Slate and foam")).fill("9");
         press("See what stock gives");
         assertThat(page.locator("body").textContent()).contains("Stock does not suffice", "Weir foam", "missing");
-        press("Throw the draft away");
+        page.getByText("Throw the draft away").click();
+        press("Yes, throw it away");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New run")).click();
         page.getByLabel(Pattern.compile("Bags of .*Runner, Slate and foam")).fill("1");
         press("See what stock gives");

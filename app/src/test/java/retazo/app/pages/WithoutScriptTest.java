@@ -30,7 +30,7 @@ class WithoutScriptTest {
             assertThat(designer.page().url()).contains("figure=throw.quay.sell");
             // 7 strips of 4 1/2 in are 31 1/2, squaring 1: 32 1/2, with 5 % 34.125, so a yard.
             assertThat(arithmetic).contains("Throw, D quay", "34.125 in", "321/2in", "Border strips", "Width of border 1, finished",
-                    "typed in the pattern: sizes.Throw", "Seam allowance", "Border pieces longer by");
+                    "typed in the pattern: size Throw", "Seam allowance", "Border pieces longer by");
         }
     }
 

@@ -14,51 +14,38 @@ import retazo.core.measure.Length;
  * Chooses how many bags of each group, then lays each fabric by itself with {@link FabricPacker}. An honest heuristic:
  * what it builds can be cut, but a limit of steps may keep it from finding the very best.
  *
- * <p>Most bags: totals from a bound downwards; at each total a limited number of ways to make it up, those with the
- * least cloth first; the first total that can be laid wins, with the best score among its ways. In the order asked: the
- * largest number of the first group that can be laid, then of the next beside it.
+ * <p>Most bags: as many as can be laid of the group with the least cloth, then of the next, is a plan to start from. Then
+ * totals from a bound downwards to that plan's; at each total a limited number of ways to make it up, those with the least
+ * cloth first; the first total that can be laid wins, with the best score among its ways. In the order asked: the largest
+ * number of the first group that can be laid, then of the next beside it. The work is limited by steps, not by time.
  */
 public final class HeuristicBoltPlanner implements BoltPlanner {
 
     private static final int MOST_WAYS_PER_TOTAL = 400;
     private static final int MOST_GOOD_WAYS = 24;
+    private static final int MOST_STEPS_PER_TOTAL = 20_000;
 
     @Override
     public BoltPlan mostBags(BoltRequest request) {
         Attempt attempt = new Attempt(request);
         int[] most = IntStream.range(0, request.groups().size()).map(attempt::mostAlone).toArray();
-        for (int total = Math.min(IntStream.of(most).sum(), attempt.bound(most)); total > 0; total--) {
+        BoltPlan start = attempt.inOrder(attempt.thriftyFirst());
+        for (int total = Math.min(IntStream.of(most).sum(), attempt.bound(most)); total >= Math.max(1, start.bagsBuilt()); total--) {
             Optional<BoltPlan> best = attempt.ways(total, most).stream()
                     .map(attempt::plan)
                     .flatMap(Optional::stream)
                     .limit(MOST_GOOD_WAYS)
                     .min(Comparator.comparing(BoltPlan::score));
             if (best.isPresent()) {
-                return best.get();
+                return best.get().score().compareTo(start.score()) < 0 ? best.get() : start;
             }
         }
-        return attempt.plan(new int[most.length]).orElseThrow();
+        return start;
     }
 
     @Override
     public BoltPlan inOrderAsked(BoltRequest request) {
-        Attempt attempt = new Attempt(request);
-        int[] counts = new int[request.groups().size()];
-        for (int group = 0; group < counts.length; group++) {
-            int enough = 0;
-            int tooMany = request.groups().get(group).quantity() + 1;
-            while (tooMany - enough > 1) {
-                int middle = (enough + tooMany) / 2;
-                counts[group] = middle;
-                if (attempt.plan(counts).isPresent()) {
-                    enough = middle;
-                } else {
-                    tooMany = middle;
-                }
-            }
-            counts[group] = enough;
-        }
-        return attempt.plan(counts).orElseThrow();
+        return new Attempt(request).inOrder(IntStream.range(0, request.groups().size()).boxed().toList());
     }
 
     /** One request with what was found out about it so far. */
@@ -68,11 +55,16 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
         private final List<String> fabrics;
         private final Map<String, FabricPacker> packers = new HashMap<>();
         private final Map<String, Optional<FabricPacker.Packing>> known = new HashMap<>();
+        private final Map<String, Length> free = new HashMap<>();
+        private int steps;
 
         Attempt(BoltRequest request) {
             this.request = request;
             this.fabrics = List.copyOf(request.neededFabrics());
-            fabrics.forEach(code -> packers.put(code, new FabricPacker(request.bolts(code), request.rests())));
+            fabrics.forEach(code -> {
+                packers.put(code, new FabricPacker(request.bolts(code), request.rests()));
+                free.put(code, request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus));
+            });
         }
 
         /** How many of a group its bolts give if no other group takes any: for each fabric the cuts of every bolt. */
@@ -91,7 +83,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
         }
 
         private int bound(String code, int[] most) {
-            Length left = request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus);
+            Length left = free.get(code);
             int bags = 0;
             for (int group : groupsByLength(code)) {
                 Length length = request.groups().get(group).lengths().getOrDefault(code, Length.ZERO);
@@ -109,13 +101,47 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
                     .toList();
         }
 
+        /** As many as possible of each group in this order; all of them at once where that can be laid. */
+        BoltPlan inOrder(List<Integer> order) {
+            int[] all = request.groups().stream().mapToInt(BagGroup::quantity).toArray();
+            Optional<BoltPlan> whole = fitsBySum(all) ? plan(all) : Optional.empty();
+            if (whole.isPresent()) {
+                return whole.get();
+            }
+            int[] counts = new int[all.length];
+            for (int group : order) {
+                counts[group] = mostBeside(counts, group, all[group]);
+            }
+            return plan(counts).orElseThrow();
+        }
+
+        /** By halving: the largest number of a group that can be laid beside what the counts hold already. */
+        private int mostBeside(int[] counts, int group, int most) {
+            int[] tried = counts.clone();
+            int enough = 0;
+            int tooMany = most + 1;
+            while (tooMany - enough > 1) {
+                int middle = (enough + tooMany) / 2;
+                tried[group] = middle;
+                if (fitsBySum(tried) && plan(tried).isPresent()) {
+                    enough = middle;
+                } else {
+                    tooMany = middle;
+                }
+            }
+            return enough;
+        }
+
+        /** The groups with the least cloth in a bag first. */
+        List<Integer> thriftyFirst() {
+            return IntStream.range(0, request.groups().size()).boxed().sorted(Comparator.comparing(this::allCloth)).toList();
+        }
+
         /** Ways to make up a total that no fabric forbids by its sum, those with the least cloth first. */
         List<int[]> ways(int total, int[] most) {
-            List<Integer> thriftyFirst = IntStream.range(0, most.length).boxed()
-                    .sorted(Comparator.comparing(this::allCloth))
-                    .toList();
             List<int[]> ways = new ArrayList<>();
-            collect(total, most, thriftyFirst, 0, new int[most.length], ways);
+            steps = 0;
+            collect(total, most, thriftyFirst(), 0, new int[most.length], ways);
             return ways;
         }
 
@@ -124,7 +150,8 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
         }
 
         private void collect(int left, int[] most, List<Integer> order, int next, int[] counts, List<int[]> ways) {
-            if (ways.size() >= MOST_WAYS_PER_TOTAL || !fitsBySum(counts)) {
+            steps++;
+            if (ways.size() >= MOST_WAYS_PER_TOTAL || steps > MOST_STEPS_PER_TOTAL || !fitsBySum(counts)) {
                 return;
             }
             if (next == order.size()) {
@@ -142,10 +169,19 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             counts[group] = 0;
         }
 
+        /** Whether no fabric is asked for more than all its bolts have together. */
         private boolean fitsBySum(int[] counts) {
-            return fabrics.stream().noneMatch(code -> lengths(code, counts).stream()
-                    .reduce(Length.ZERO, Length::plus)
-                    .isLongerThan(request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus)));
+            for (String code : fabrics) {
+                Length left = free.get(code);
+                for (int group = 0; group < counts.length; group++) {
+                    Length length = request.groups().get(group).lengths().get(code);
+                    left = length == null ? left : left.minus(length.times(counts[group]));
+                }
+                if (left.isNegative()) {
+                    return false;
+                }
+            }
+            return true;
         }
 
         /** The lengths of one fabric for so many bags of each group, longest first. */
