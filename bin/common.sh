@@ -189,7 +189,7 @@ jars() {
     rm -f "$list"
 }
 
-maven() { (cd "$RETAZO_HOME" && mvn -B -q "$@"); }
+maven() { (cd "$RETAZO_HOME" && mvn -B -q -ntp -Dstyle.color=never "$@"); }
 
 # One number for all that the application is built from.
 source_mark() {
