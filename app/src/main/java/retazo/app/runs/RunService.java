@@ -1,6 +1,7 @@
 package retazo.app.runs;
 
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -157,11 +158,11 @@ public class RunService {
         settle(locked(bag.runId()));
     }
 
-    /** After cloth that was reserved is gone: the runs that lose it are planned again, each for itself. */
+    /** After cloth that was reserved is gone: the runs on that bolt are planned again, the newest first, so that it loses. */
     @TransactionalEventListener
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void planAgainAfter(ReservedClothTaken taken) {
-        cuts.runsThatCutFrom(taken.boltId()).stream().sorted().forEach(this::planAgain);
+        cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder()).forEach(this::planAgain);
     }
 
     /** Brings the state of a run up to what its bags and cuts say. */

@@ -228,6 +228,12 @@ public class StockService {
         return Outcome.done(wrong.get(0).stockItemId());
     }
 
+    /** Whether an entry with this client id is in the book already: it was sent twice. */
+    @Transactional(readOnly = true)
+    public boolean isBooked(UUID clientId) {
+        return movements.findByClientId(clientId).isPresent();
+    }
+
     /** Takes back one line of the book that stands alone, such as a counter cut. */
     @Transactional
     public Outcome<Long> reverseLine(long movementId, Entry entry) {

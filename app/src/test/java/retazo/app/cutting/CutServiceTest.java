@@ -235,6 +235,22 @@ class CutServiceTest {
     }
 
     @Test
+    void a_double_tap_on_take_it_back_takes_back_one_cut() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "90 in");
+        long run = samples.run(samples.kit(fabric), 2);
+        result(step(first(run)));
+        result(step(first(run)));
+        UUID once = UUID.randomUUID();
+
+        Samples.done(cuts.undoLast(run, bolt, once, CUTTER));
+        Samples.done(cuts.undoLast(run, bolt, once, CUTTER));
+
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(99, 2));
+        assertThat(bags(run)).extracting(Bag::allCut).containsExactly(true, false);
+    }
+
+    @Test
     void a_short_cut_taken_back_gives_its_bag_the_bolt_again() {
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "45 in");
@@ -259,6 +275,20 @@ class CutServiceTest {
 
         assertThat(bags(run)).extracting(Bag::waits).containsExactly(false, true);
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(BAG);
+    }
+
+    @Test
+    void of_two_runs_on_a_bolt_the_newer_one_loses_cloth_that_is_sold() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "90 in");
+        long kit = samples.kit(fabric);
+        long older = samples.run(kit, 1);
+        long newer = samples.run(kit, 1);
+
+        Samples.done(stock.take(bolt, Length.ofInches(36), Reason.SOLD_BY_LENGTH, Samples.entry()));
+
+        assertThat(bags(older)).noneMatch(Bag::waits);
+        assertThat(bags(newer)).allMatch(Bag::waits);
     }
 
     @Test
