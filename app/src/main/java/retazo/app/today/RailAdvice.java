@@ -1,5 +1,6 @@
 package retazo.app.today;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,7 +23,9 @@ class RailAdvice {
     void addRail(HttpServletRequest request, @AuthenticationPrincipal @Nullable SignedIn person, Model model) {
         if (person != null) {
             model.addAttribute("me", person);
-            model.addAttribute("rail", Rail.of(person, request.getRequestURI(), today.waiting(person)));
+            // A page about a fault must not ask the database, which may be the fault.
+            Waiting waiting = request.getDispatcherType() == DispatcherType.ERROR ? Waiting.NOTHING : today.waiting(person);
+            model.addAttribute("rail", Rail.of(person, request.getRequestURI(), waiting));
         }
     }
 }
