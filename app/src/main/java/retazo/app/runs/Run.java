@@ -13,8 +13,4 @@ public record Run(long id, RunState state, int planVersion, Instant createdAt, L
     /** So many bags of a kit. */
     public record Asked(long kitId, int quantity) {
     }
-
-    public int bagsAsked() {
-        return asked.stream().mapToInt(Asked::quantity).sum();
-    }
 }

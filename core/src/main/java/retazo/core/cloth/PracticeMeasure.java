@@ -1,7 +1,5 @@
 package retazo.core.cloth;
 
-import java.util.Arrays;
-import java.util.Optional;
 import retazo.core.measure.Length;
 
 /** A length that a shop sets once for all its figures, with the least and the most that make sense. */
@@ -37,10 +35,6 @@ public enum PracticeMeasure {
         this.key = key;
         this.least = least;
         this.most = most;
-    }
-
-    public static Optional<PracticeMeasure> byKey(String key) {
-        return Arrays.stream(values()).filter(measure -> measure.key.equals(key)).findFirst();
     }
 
     /** Its name in forms, addresses and files. */

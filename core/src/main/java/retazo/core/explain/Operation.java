@@ -6,7 +6,6 @@ package retazo.core.explain;
  */
 public enum Operation {
     SUM("+", false),
-    DIFFERENCE("−", false),
     PRODUCT("×", false),
     /** ⌊first ÷ second⌋: how many whole ones fit. */
     WHOLE_TIMES("÷", false),

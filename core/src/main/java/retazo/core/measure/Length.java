@@ -112,10 +112,6 @@ public record Length(long ticks) implements Quantity, Comparable<Length> {
         return isShorterThan(least) ? least : this;
     }
 
-    public Length atMost(Length most) {
-        return isLongerThan(most) ? most : this;
-    }
-
     /**
      * How often a part fits whole into this length: ⌊this ÷ part⌋.
      *
@@ -144,11 +140,6 @@ public record Length(long ticks) implements Quantity, Comparable<Length> {
     public Length roundedUpTo(Length step) {
         requireAboveZero(step);
         return new Length(Math.multiplyExact(-Math.floorDiv(-ticks, step.ticks), step.ticks));
-    }
-
-    public boolean isMultipleOf(Length step) {
-        requireAboveZero(step);
-        return ticks % step.ticks == 0;
     }
 
     private static void requireAboveZero(Length part) {
