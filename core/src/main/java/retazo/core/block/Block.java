@@ -1,6 +1,8 @@
 package retazo.core.block;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,13 +12,14 @@ import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
 /**
- * Units on a grid that they cover exactly once.
+ * Units and smaller blocks on a grid that they cover exactly once.
  *
  * @param columnWidths finished widths from the left
  * @param rowHeights   finished heights from the top
  * @param cells        in reading order of their first row and column
+ * @param trim         to what the sewn grid is trimmed on the turn, where it is
  */
-public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells) {
+public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells, Optional<Trim> trim) {
 
     /** The most columns or rows of a block. */
     public static final int MOST_LINES = 12;
@@ -24,21 +27,29 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
     /** The largest finished column or row. */
     public static final Length LARGEST_LINE = Length.ofInches(60);
 
+    private static final Comparator<Cell> READING_ORDER = Comparator.comparing(Cell::row).thenComparing(Cell::column);
+
     /**
      * @throws IllegalArgumentException if the cells do not make a block; {@link #problems} tells a person
      */
     public Block {
         columnWidths = List.copyOf(columnWidths);
         rowHeights = List.copyOf(rowHeights);
-        cells = List.copyOf(cells);
-        List<Problem> problems = problems(columnWidths, rowHeights, cells);
+        cells = cells.stream().sorted(READING_ORDER).toList();
+        List<Problem> problems = problems(columnWidths, rowHeights, cells, trim);
         if (!problems.isEmpty()) {
             throw new IllegalArgumentException("The block has faults: " + problems);
         }
     }
 
-    /** What keeps cells from making a block, each at {@code columns}, {@code rows} or {@code cells.row.column} from 0. */
-    public static List<Problem> problems(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells) {
+    /** A block that is sewn to the size of its grid. */
+    public static Block of(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells) {
+        return new Block(columnWidths, rowHeights, cells, Optional.empty());
+    }
+
+    /** What keeps cells from making a block, each at {@code columns}, {@code rows}, {@code trim} or {@code cells.row.column} from 0. */
+    public static List<Problem> problems(
+            List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells, Optional<Trim> trim) {
         List<Problem> problems = new ArrayList<>();
         lineProblem("columns", columnWidths).ifPresent(problems::add);
         lineProblem("rows", rowHeights).ifPresent(problems::add);
@@ -56,6 +67,7 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
                 }
             }
         }
+        trim.flatMap(cut -> cut.problem(new FinishedSize(all(columnWidths), all(rowHeights)))).ifPresent(problems::add);
         return problems;
     }
 
@@ -80,15 +92,14 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
         if (coverTwice(cell, covered)) {
             return Optional.of(Problem.at(place, "block.overlap"));
         }
-        Length width = sum(columnWidths, cell.column(), cell.columnSpan());
-        Length height = sum(rowHeights, cell.row(), cell.rowSpan());
-        return cell.unit().match(
-                patch -> Optional.empty(),
-                halfSquare -> !width.equals(height)
-                        ? Optional.of(Problem.at(place, "block.half-square-not-square", width, height))
-                        : halfSquare.first().equals(halfSquare.second())
-                                ? Optional.of(Problem.at(place, "block.half-square-one-role"))
-                                : Optional.empty());
+        return cell.content().problem(upright(cell, columnWidths, rowHeights)).map(problem -> problem.movedTo(place));
+    }
+
+    /** The finished size of what stands in a cell, as it is before it is turned. */
+    private static FinishedSize upright(Cell cell, List<Length> columnWidths, List<Length> rowHeights) {
+        return new FinishedSize(
+                        sum(columnWidths, cell.column(), cell.columnSpan()), sum(rowHeights, cell.row(), cell.rowSpan()))
+                .turned(cell.orientation().turn());
     }
 
     /** Marks the cell's places as covered, and says whether one was before. */
@@ -108,44 +119,100 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
     }
 
     private static Length sum(List<Length> lines, int from, int count) {
-        return lines.subList(from, from + count).stream().reduce(Length.ZERO, Length::plus);
+        return all(lines.subList(from, from + count));
+    }
+
+    private static Length all(List<Length> lines) {
+        return lines.stream().reduce(Length.ZERO, Length::plus);
+    }
+
+    /** The size of its grid, before it is trimmed. */
+    public FinishedSize grid() {
+        return new FinishedSize(all(columnWidths), all(rowHeights));
+    }
+
+    public FinishedSize finished() {
+        return trim.map(Trim::size).orElseGet(this::grid);
     }
 
     public Length finishedWidth() {
-        return sum(columnWidths, 0, columnWidths.size());
+        return finished().width();
     }
 
     public Length finishedHeight() {
-        return sum(rowHeights, 0, rowHeights.size());
+        return finished().height();
+    }
+
+    /** Every role in it, in the order in which they first occur. */
+    public List<RoleKey> roles() {
+        return cells.stream().flatMap(cell -> cell.content().roles().stream()).distinct().toList();
     }
 
     /** The units of one block and how many of each, in the order in which they first occur. */
-    public Map<SewnUnit, Count> units() {
-        Map<SewnUnit, Count> units = new LinkedHashMap<>();
+    public Map<SizedUnit, Count> units() {
+        return units(false);
+    }
+
+    Map<SizedUnit, Count> units(boolean mirrored) {
+        Map<SizedUnit, Count> units = new LinkedHashMap<>();
         for (Cell cell : cells) {
-            SewnUnit unit = cell.unit().at(
-                    sum(columnWidths, cell.column(), cell.columnSpan()), sum(rowHeights, cell.row(), cell.rowSpan()));
-            units.merge(unit, Count.ONE, Count::plus);
+            cell.content()
+                    .units(upright(cell, columnWidths, rowHeights), mirrored != cell.orientation().mirrored())
+                    .forEach((unit, count) -> units.merge(unit, count, Count::plus));
         }
         return units;
     }
 
-    /** The block as it is seen, from its top left corner. */
-    public List<DrawnPatch> draw() {
-        return draw(columnWidths, rowHeights, cells);
+    /** The same block turned clockwise: other cells, the same pieces. */
+    public Block turned(Turn turn) {
+        Block block = this;
+        for (int quarter = 0; quarter < turn.ordinal(); quarter++) {
+            block = block.turnedAQuarter();
+        }
+        return block;
     }
 
-    /** Cells as they are seen, also while they do not make a block yet; each must lie inside the grid. */
+    private Block turnedAQuarter() {
+        List<Length> columns = new ArrayList<>(rowHeights);
+        Collections.reverse(columns);
+        List<Cell> moved = cells.stream()
+                .map(cell -> new Cell(
+                        rowHeights.size() - cell.row() - cell.rowSpan(), cell.column(), cell.rowSpan(), cell.columnSpan(),
+                        cell.content(), cell.orientation().then(Turn.QUARTER)))
+                .toList();
+        return new Block(columns, columnWidths, moved, trim.map(cut -> new Trim(cut.size().turned(Turn.QUARTER), cut.degrees())));
+    }
+
+    /** The same block mirrored left to right. */
+    public Block mirrored() {
+        List<Length> columns = new ArrayList<>(columnWidths);
+        Collections.reverse(columns);
+        List<Cell> moved = cells.stream()
+                .map(cell -> new Cell(
+                        columnWidths.size() - cell.column() - cell.columnSpan(), cell.row(), cell.columnSpan(), cell.rowSpan(),
+                        cell.content(), cell.orientation().thenMirrored()))
+                .toList();
+        return new Block(columns, rowHeights, moved, trim.map(cut -> new Trim(cut.size(), -cut.degrees())));
+    }
+
+    /** The block as it is seen, from its top left corner. */
+    public List<DrawnPatch> draw() {
+        List<DrawnPatch> drawing = draw(columnWidths, rowHeights, cells);
+        return trim.map(cut -> cut.cut(drawing, grid())).orElse(drawing);
+    }
+
+    /** Cells as they are seen, also while they do not make a block yet; one that cannot be sewn in its cell is left out. */
     public static List<DrawnPatch> draw(List<Length> columnWidths, List<Length> rowHeights, List<Cell> cells) {
         List<DrawnPatch> drawing = new ArrayList<>();
         for (Cell cell : cells) {
+            FinishedSize size = upright(cell, columnWidths, rowHeights);
+            if (cell.content().problem(size).isPresent()) {
+                continue;
+            }
             Length x = sum(columnWidths, 0, cell.column());
             Length y = sum(rowHeights, 0, cell.row());
-            Length width = sum(columnWidths, cell.column(), cell.columnSpan());
-            Length height = sum(rowHeights, cell.row(), cell.rowSpan());
-            for (DrawnPatch patch : cell.unit().draw(width, height, cell.turn())) {
-                drawing.add(new DrawnPatch(
-                        patch.role(), patch.outline().stream().map(point -> point.plus(x, y)).toList()));
+            for (DrawnPatch patch : cell.orientation().lay(cell.content().draw(size), size)) {
+                drawing.add(new DrawnPatch(patch.role(), patch.outline().stream().map(point -> point.plus(x, y)).toList()));
             }
         }
         return drawing;

@@ -5,18 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import retazo.core.measure.Problem;
 
 /**
- * The short text for a cell that a block is typed with: {@code A} is a patch; {@code A/B} a half-square triangle whose
- * seam rises, A at the upper left; {@code A\B} one whose seam falls, A at the lower left; {@code <} goes on from the
- * cell at the left, {@code ^} from the cell above.
+ * The short texts that a block's cells are typed with: a unit as {@link UnitText} reads it, or {@code block KEY} for a
+ * smaller block; {@code @90}, {@code @180} or {@code @270} behind it turns it clockwise, {@code @0m} and so on mirrors it
+ * first. {@code A\B} is short for {@code A/B @270}: a seam that falls, A at the lower left. {@code <} goes on from the cell at
+ * the left, {@code ^} from the cell above.
  */
 public final class CellGrid {
 
-    private static final Pattern UNIT = Pattern.compile("([A-Z])(?:([/\\\\])([A-Z]))?");
+    private static final Pattern TURNED = Pattern.compile("(.*?)(?:\\s*@(0|90|180|270)(m?))?");
+    private static final Pattern FALLING = Pattern.compile("([A-Za-z])\\\\([A-Za-z])");
+    private static final Pattern INNER = Pattern.compile("block\\s+([A-Za-z0-9-]{1,20})");
     private static final String FROM_LEFT = "<";
     private static final String FROM_ABOVE = "^";
 
@@ -32,19 +36,31 @@ public final class CellGrid {
     }
 
     /**
+     * What letters and keys in the texts stand for.
+     *
+     * @param roles  by their letter
+     * @param blocks that may stand in a cell
+     */
+    public record Names(Map<String, RoleKey> roles, Map<String, Block> blocks) {
+        public Names {
+            roles = Map.copyOf(roles);
+            blocks = Map.copyOf(blocks);
+        }
+    }
+
+    /**
      * Reads a typed grid.
      *
-     * @param rows  texts by row and column; every row of the same length
-     * @param roles the roles by their letter
+     * @param rows texts by row and column; every row of the same length
      */
-    public static Reading read(List<List<String>> rows, Map<String, RoleKey> roles) {
+    public static Reading read(List<List<String>> rows, Names names) {
         List<Problem> problems = new ArrayList<>();
         List<Cell> cells = new ArrayList<>();
         int[][] owner = new int[rows.size()][];
         for (int row = 0; row < rows.size(); row++) {
             owner[row] = new int[rows.get(row).size()];
             for (int column = 0; column < rows.get(row).size(); column++) {
-                String text = rows.get(row).get(column).strip().toUpperCase(java.util.Locale.ROOT);
+                String text = rows.get(row).get(column).strip();
                 owner[row][column] = -1;
                 if (text.equals(FROM_LEFT) || text.equals(FROM_ABOVE)) {
                     int from = neighbour(owner, row, column, text);
@@ -55,7 +71,7 @@ public final class CellGrid {
                         cells.set(from, grown(cells.get(from), row, column));
                     }
                 } else {
-                    Optional<Problem> problem = readUnit(text, row, column, roles, cells);
+                    Optional<Problem> problem = readCell(text, row, column, names, cells);
                     problem.ifPresentOrElse(problems::add, () -> { });
                     owner[row][column] = problem.isPresent() ? -1 : cells.size() - 1;
                 }
@@ -78,30 +94,67 @@ public final class CellGrid {
                 cell.row(),
                 Math.max(cell.columnSpan(), column - cell.column() + 1),
                 Math.max(cell.rowSpan(), row - cell.row() + 1),
-                cell.unit(),
-                cell.turn());
+                cell.content(),
+                cell.orientation());
     }
 
-    private static Optional<Problem> readUnit(
-            String text, int row, int column, Map<String, RoleKey> roles, List<Cell> cells) {
-        Matcher unit = UNIT.matcher(text);
+    private static Optional<Problem> readCell(String text, int row, int column, Names names, List<Cell> cells) {
         if (text.isEmpty()) {
             return Optional.of(Problem.at(place(row, column), "cell.missing"));
         }
-        if (!unit.matches()) {
-            return Optional.of(Problem.at(place(row, column), "cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text));
-        }
-        for (String letter : unit.group(3) == null ? List.of(unit.group(1)) : List.of(unit.group(1), unit.group(3))) {
-            if (!roles.containsKey(letter)) {
-                return Optional.of(Problem.at(place(row, column), "cell.unknown-role", letter));
+        return readContent(text, names).match(
+                placed -> {
+                    cells.add(Cell.at(column, row, placed.content(), placed.orientation()));
+                    return Optional.empty();
+                },
+                problem -> Optional.of(problem.movedTo(place(row, column))));
+    }
+
+    /** What stands in a cell, and how it lies. */
+    public record Placed(CellContent content, Orientation orientation) {
+    }
+
+    /** What came of reading one cell. */
+    public sealed interface CellReading {
+
+        <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood);
+
+        /** Something that can stand in a cell. */
+        record Understood(Placed placed) implements CellReading {
+            @Override
+            public <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood) {
+                return understood.apply(placed);
             }
         }
-        RoleKey first = roles.get(unit.group(1));
-        boolean patch = unit.group(3) == null;
-        CellUnit cellUnit = patch ? new CellUnit.Patch(first) : new CellUnit.HalfSquare(first, roles.get(unit.group(3)));
-        Turn turn = patch || unit.group(2).equals("/") ? Turn.NONE : Turn.THREE_QUARTERS;
-        cells.add(new Cell(column, row, 1, 1, cellUnit, turn));
-        return Optional.empty();
+
+        /** Why the text says nothing. */
+        record NotUnderstood(Problem problem) implements CellReading {
+            @Override
+            public <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood) {
+                return notUnderstood.apply(problem);
+            }
+        }
+    }
+
+    /** Reads what stands in one cell. */
+    public static CellReading readContent(String typed, Names names) {
+        Matcher falling = FALLING.matcher(typed.strip());
+        String text = falling.matches() ? falling.group(1) + "/" + falling.group(2) + " @270" : typed.strip();
+        Matcher turned = TURNED.matcher(text);
+        if (!turned.matches()) {
+            return new CellReading.NotUnderstood(Problem.of("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text));
+        }
+        int degrees = turned.group(2) == null ? 0 : Integer.parseInt(turned.group(2));
+        Orientation orientation = new Orientation(Turn.values()[degrees / 90], "m".equals(turned.group(3)));
+        Matcher inner = INNER.matcher(turned.group(1));
+        if (inner.matches()) {
+            Block block = names.blocks().get(inner.group(1));
+            return block == null
+                    ? new CellReading.NotUnderstood(Problem.of("cell.unknown-block", inner.group(1)))
+                    : new CellReading.Understood(new Placed(new InnerBlock(new BlockKey(inner.group(1)), block), orientation));
+        }
+        return UnitText.read(turned.group(1), names.roles()).match(
+                unit -> new CellReading.Understood(new Placed(unit, orientation)), CellReading.NotUnderstood::new);
     }
 
     /** Spans that are not rectangles: a place inside the span that belongs to another cell. */
@@ -141,18 +194,18 @@ public final class CellGrid {
     }
 
     private static String text(Cell cell, Map<RoleKey, String> letters) {
-        return cell.unit().match(
-                patch -> letters.get(patch.role()),
-                halfSquare -> {
-                    String first = letters.get(halfSquare.first());
-                    String second = letters.get(halfSquare.second());
-                    return switch (cell.turn()) {
-                        case NONE -> first + "/" + second;
-                        case HALF -> second + "/" + first;
-                        case THREE_QUARTERS -> first + "\\" + second;
-                        case QUARTER -> second + "\\" + first;
-                    };
-                });
+        return write(cell.content(), cell.orientation(), letters);
+    }
+
+    /** The text that {@link #readContent} reads back. */
+    public static String write(CellContent content, Orientation orientation, Map<RoleKey, String> letters) {
+        String text = content.text(letters::get);
+        boolean halfSquare = text.length() == 3 && text.charAt(1) == '/' && !orientation.mirrored();
+        if (halfSquare && orientation.turn() == Turn.THREE_QUARTERS) {
+            return text.replace('/', '\\');
+        }
+        return orientation.equals(Orientation.UPRIGHT)
+                ? text : text + " @" + orientation.turn().degrees() + (orientation.mirrored() ? "m" : "");
     }
 
     private static String place(int row, int column) {

@@ -1,6 +1,6 @@
 package retazo.core.block;
 
-/** How far a unit is turned in its cell, clockwise. */
+/** How far something is turned, clockwise. */
 public enum Turn {
     NONE(0),
     QUARTER(90),
@@ -15,5 +15,18 @@ public enum Turn {
 
     public int degrees() {
         return degrees;
+    }
+
+    /** Whether width and height change over. */
+    public boolean isSideways() {
+        return this == QUARTER || this == THREE_QUARTERS;
+    }
+
+    public Turn plus(Turn other) {
+        return values()[(ordinal() + other.ordinal()) % 4];
+    }
+
+    public Turn negated() {
+        return values()[(4 - ordinal()) % 4];
     }
 }

@@ -14,6 +14,20 @@ public enum PracticeMeasure {
     CUTTING_STEP("cuttingStep", Length.ofInches(1, 64), Length.ofInches(1)),
     /** How much larger half-square triangles are sewn before they are trimmed: 1/8 in by default, 0 for exact. */
     HALF_SQUARE_OVERSIZE("halfSquareOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger hourglass units are sewn before they are trimmed: 1/8 in by default. */
+    HOURGLASS_OVERSIZE("hourglassOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger three-patch triangle units are sewn before they are trimmed: 1/8 in by default. */
+    THREE_PATCH_OVERSIZE("threePatchOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger flying geese are sewn before they are trimmed: 0 by default, exact. */
+    GEESE_OVERSIZE("geeseOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger clipped corners are sewn before they are trimmed: 0 by default, exact. */
+    CLIPPED_OVERSIZE("clippedOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger a square in a square is sewn before it is trimmed: 0 by default, exact. */
+    SQUARE_IN_SQUARE_OVERSIZE("squareInSquareOversize", Length.ZERO, Length.ofInches(1)),
+    /** How much larger half-rectangle triangles are sewn before they are trimmed: 1/8 in by default. */
+    HALF_RECTANGLE_OVERSIZE("halfRectangleOversize", Length.ZERO, Length.ofInches(1)),
+    /** Cloth lost to squaring the end of each strip set: none by default. */
+    STRIP_SET_LOSS("stripSetLoss", Length.ZERO, Length.ofInches(6)),
     /** What is added to the length of each border piece, to trim: 2 in by default. */
     BORDER_TRIM("borderTrim", Length.ZERO, Length.ofInches(12)),
     /** The width to which binding strips are cut: 2 1/4 in by default. */

@@ -9,5 +9,15 @@ public enum PrintKind {
     /** A print that reads one way up, along the length. */
     ONE_WAY,
     /** Stripes along the length. */
-    STRIPE
+    STRIPE;
+
+    /** Whether a piece must not be turned on its strip. */
+    public boolean isOneWay() {
+        return this == ONE_WAY;
+    }
+
+    /** Whether both sides are alike, so that a mirrored shape can be flipped. */
+    public boolean isReversible() {
+        return this == SOLID;
+    }
 }

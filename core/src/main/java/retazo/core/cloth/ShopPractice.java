@@ -39,6 +39,13 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.SQUARING, Length.ofInches(1));
         measures.put(PracticeMeasure.CUTTING_STEP, Length.ofInches(1, 8));
         measures.put(PracticeMeasure.HALF_SQUARE_OVERSIZE, Length.ofInches(1, 8));
+        measures.put(PracticeMeasure.HOURGLASS_OVERSIZE, Length.ofInches(1, 8));
+        measures.put(PracticeMeasure.THREE_PATCH_OVERSIZE, Length.ofInches(1, 8));
+        measures.put(PracticeMeasure.GEESE_OVERSIZE, Length.ZERO);
+        measures.put(PracticeMeasure.CLIPPED_OVERSIZE, Length.ZERO);
+        measures.put(PracticeMeasure.SQUARE_IN_SQUARE_OVERSIZE, Length.ZERO);
+        measures.put(PracticeMeasure.HALF_RECTANGLE_OVERSIZE, Length.ofInches(1, 8));
+        measures.put(PracticeMeasure.STRIP_SET_LOSS, Length.ZERO);
         measures.put(PracticeMeasure.BORDER_TRIM, Length.ofInches(2));
         measures.put(PracticeMeasure.BINDING_WIDTH, Length.ofInches(9, 4));
         measures.put(PracticeMeasure.BACKING_OVERAGE, Length.ofInches(4));

@@ -2,6 +2,7 @@ package retazo.core.cutting;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.block.PieceShape;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -15,7 +16,7 @@ import retazo.core.quilt.Use;
  * @param stripHeight along the cloth
  * @param strips      how many strips or panels
  * @param length      of all of them along the cloth
- * @param patches     what is cut from the strips, where it is patches
+ * @param pieces      what is cut from the strips, where it is pieces
  * @param seams       which way a backing is joined, where it is one
  */
 public record ClothLine(
@@ -24,7 +25,7 @@ public record ClothLine(
         Figure<Length> stripHeight,
         Figure<Count> strips,
         Figure<Length> length,
-        Optional<Patches> patches,
+        Optional<Pieces> pieces,
         Optional<BackingSheet.Seams> seams) {
 
     public ClothLine {
@@ -34,9 +35,8 @@ public record ClothLine(
     /**
      * The pieces cut from the strips of a line.
      *
-     * @param width    across the cloth
-     * @param perStrip how many one strip gives
+     * @param perStrip how many one strip gives; of a strip set, segments of one set
      */
-    public record Patches(Figure<Length> width, Figure<Count> count, Figure<Count> perStrip) {
+    public record Pieces(PieceShape shape, Figure<Count> count, Figure<Count> perStrip) {
     }
 }

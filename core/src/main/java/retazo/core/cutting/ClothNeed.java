@@ -1,6 +1,8 @@
 package retazo.core.cutting;
 
 import java.util.function.Function;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
 import retazo.core.quilt.BindingStrip;
 import retazo.core.quilt.BorderPieces;
@@ -10,17 +12,21 @@ import retazo.core.quilt.PieceNeed;
 public sealed interface ClothNeed {
 
     <R> R match(
-            Function<Patches, R> patches, Function<Border, R> border, Function<Binding, R> binding, Function<Backing, R> backing);
+            Function<Pieces, R> pieces, Function<Border, R> border, Function<Binding, R> binding, Function<Backing, R> backing);
 
-    /** Pieces of one cut size for units. */
-    record Patches(PieceNeed need) implements ClothNeed {
+    /**
+     * Pieces of one cut size.
+     *
+     * @param usableWidth of the cloth; where strips are sewn to others before they are cut, of the narrowest of them
+     */
+    record Pieces(PieceNeed need, Figure<Length> usableWidth) implements ClothNeed {
         @Override
         public <R> R match(
-                Function<Patches, R> patches,
+                Function<Pieces, R> pieces,
                 Function<Border, R> border,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
-            return patches.apply(this);
+            return pieces.apply(this);
         }
     }
 
@@ -28,7 +34,7 @@ public sealed interface ClothNeed {
     record Border(BorderPieces pieces) implements ClothNeed {
         @Override
         public <R> R match(
-                Function<Patches, R> patches,
+                Function<Pieces, R> pieces,
                 Function<Border, R> border,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
@@ -40,7 +46,7 @@ public sealed interface ClothNeed {
     record Binding(BindingStrip strip) implements ClothNeed {
         @Override
         public <R> R match(
-                Function<Patches, R> patches,
+                Function<Pieces, R> pieces,
                 Function<Border, R> border,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
@@ -52,7 +58,7 @@ public sealed interface ClothNeed {
     record Backing(BackingSheet sheet) implements ClothNeed {
         @Override
         public <R> R match(
-                Function<Patches, R> patches,
+                Function<Pieces, R> pieces,
                 Function<Border, R> border,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {

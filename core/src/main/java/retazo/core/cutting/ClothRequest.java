@@ -1,6 +1,7 @@
 package retazo.core.cutting;
 
 import java.util.List;
+import retazo.core.cloth.PrintKind;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 
@@ -9,10 +10,11 @@ import retazo.core.measure.Length;
  *
  * @param key         stable start of the keys of the plan's figures
  * @param usableWidth of the cloth
+ * @param print       what is printed on it
  * @param squaring    lost once at the end of the cloth
  * @param needs       one or more
  */
-public record ClothRequest(String key, Figure<Length> usableWidth, Figure<Length> squaring, List<ClothNeed> needs) {
+public record ClothRequest(String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs) {
 
     /**
      * @throws IllegalArgumentException if there is nothing to cut

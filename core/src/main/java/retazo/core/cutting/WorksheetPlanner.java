@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.block.CutSize;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -25,32 +26,45 @@ import retazo.core.quilt.Use;
  */
 public final class WorksheetPlanner {
 
-    private record CutSize(Length width, Length height) {
+    /** Pieces that come from the same strips. */
+    private record Alike(Use use, CutSize size, Length usableWidth) {
     }
 
     /** Plans the cloth, or tells which pieces are wider than it. */
     public ClothPlanning plan(ClothRequest request) {
-        Map<CutSize, List<PieceNeed>> patches = new LinkedHashMap<>();
+        Map<Alike, List<ClothNeed.Pieces>> pieces = new LinkedHashMap<>();
         List<ClothLine> lines = new ArrayList<>();
         for (ClothNeed need : request.needs()) {
             need.match(
-                    patch -> patches.computeIfAbsent(sizeOf(patch.need()), size -> new ArrayList<>()).add(patch.need()),
+                    piece -> pieces.computeIfAbsent(alike(piece, request), size -> new ArrayList<>()).add(piece),
                     border -> lines.add(borderLine(border.pieces(), request)),
                     binding -> lines.add(bindingLine(binding.strip(), request)),
                     backing -> lines.add(backingLine(backing.sheet(), request)));
         }
-        List<Problem> problems = patches.values().stream()
+        List<Problem> problems = pieces.values().stream()
                 .map(equal -> equal.get(0))
-                .filter(need -> need.width().value().isLongerThan(request.usableWidth().value()))
+                .filter(need -> perStrip("", Label.of(""), need, request).value().value() == 0)
                 .map(need -> Problem.of(
-                        "cloth.piece-too-wide", need.label(), need.width().value(), request.usableWidth().value()))
+                        "cloth.piece-too-wide", need.need().label(), need.need().shape().across().value(),
+                        need.usableWidth().value()))
                 .toList();
         if (!problems.isEmpty()) {
             return new ClothPlanning.Impossible(problems);
         }
-        patches.values().forEach(equal -> lines.add(patchLine(equal, request)));
+        pieces.values().forEach(equal -> lines.add(pieceLine(equal, request)));
         lines.sort(inCuttingOrder());
         return new ClothPlanning.Planned(summedUp(request, lines));
+    }
+
+    /** Cloth that is alike on both sides is flipped for the mirror image. */
+    private static Alike alike(ClothNeed.Pieces pieces, ClothRequest request) {
+        CutSize size = pieces.need().shape().cutSize();
+        return new Alike(
+                pieces.need().use(), request.print().isReversible() ? size.flipped() : size, pieces.usableWidth().value());
+    }
+
+    private static Figure<Count> perStrip(String key, Label label, ClothNeed.Pieces pieces, ClothRequest request) {
+        return pieces.need().shape().perStrip(key, label, pieces.usableWidth(), request.print().isOneWay());
     }
 
     private static ClothPlan summedUp(ClothRequest request, List<ClothLine> lines) {
@@ -61,25 +75,24 @@ public final class WorksheetPlanner {
         return new ClothPlan(request.usableWidth(), lines, request.squaring(), exact);
     }
 
-    private static ClothLine patchLine(List<PieceNeed> equal, ClothRequest request) {
-        PieceNeed first = equal.get(0);
-        List<String> labels = equal.stream().map(PieceNeed::label).toList();
+    private static ClothLine pieceLine(List<ClothNeed.Pieces> equal, ClothRequest request) {
+        PieceNeed first = equal.get(0).need();
+        List<String> labels = equal.stream().map(piece -> piece.need().label()).toList();
         String names = String.join(", ", labels);
         String key = request.key() + "." + String.join("-", labels);
         Figure<Count> count = equal.size() == 1
                 ? first.count()
                 : Arithmetic.sumOfCounts(
-                        key + ".count", Label.of("piece.count", names), equal.stream().map(PieceNeed::count).toList());
-        Figure<Count> perStrip = Arithmetic.wholeTimes(
-                key + ".perStrip", Label.of("cloth.perStrip", names), request.usableWidth(), first.width());
-        Figure<Count> strips = Arithmetic.groups(key + ".strips", Label.of("cloth.strips", names), count, perStrip);
+                        key + ".count", Label.of("piece.count", names), equal.stream().map(piece -> piece.need().count()).toList());
+        Figure<Count> perStrip = perStrip(key + ".perStrip", Label.of("cloth.perStrip", names), equal.get(0), request);
+        Figure<Count> strips = first.shape().strips(key + ".strips", Label.of("cloth.strips", names), count, perStrip);
         return new ClothLine(
-                Use.BLOCKS,
+                first.use(),
                 labels,
-                first.height(),
+                first.shape().stripHeight(),
                 strips,
-                length(key, Label.of("cloth.patchLength", names), strips, first.height()),
-                Optional.of(new ClothLine.Patches(first.width(), count, perStrip)),
+                length(key, Label.of("cloth.patchLength", names), strips, first.shape().stripHeight()),
+                Optional.of(new ClothLine.Pieces(first.shape(), count, perStrip)),
                 Optional.empty());
     }
 
@@ -110,10 +123,6 @@ public final class WorksheetPlanner {
 
     private static Figure<Length> length(String key, Label label, Figure<Count> strips, Figure<Length> height) {
         return Arithmetic.product(key + ".stripsLength", label, strips, height);
-    }
-
-    private static CutSize sizeOf(PieceNeed need) {
-        return new CutSize(need.width().value(), need.height().value());
     }
 
     /** Backing, borders and binding first, since they need the cloth whole; then the taller strips. */

@@ -70,6 +70,12 @@ public final class Arithmetic {
         return Figure.worked(key, label, least, Operation.LEAST, choices);
     }
 
+    /** The greatest of several; the first of equal ones. */
+    public static <V extends Quantity & Comparable<V>> Figure<V> greatest(String key, Label label, List<Figure<V>> choices) {
+        V greatest = choices.stream().map(Figure::value).reduce((a, b) -> b.compareTo(a) > 0 ? b : a).orElseThrow();
+        return Figure.worked(key, label, greatest, Operation.GREATEST, choices);
+    }
+
     /** A formula of the craft: the caller computes the value, the operands stand in the formula's order. */
     public static <V extends Quantity> Figure<V> formula(
             String key, Label label, Operation formula, List<Figure<?>> operands, Supplier<V> value) {

@@ -17,8 +17,54 @@ public enum Operation {
     SHARE_ON_TOP("+", false),
     /** The least of the operands. */
     LEAST("or", false),
-    /** The square for half-square triangles two at a time, trimmed from a larger: F finished, a oversize, s seam. */
+    /** The square for half-square triangles two at a time or from triangles: F finished, a oversize, s seam. */
     HALF_SQUARE("F + a + 2s + s√2", true),
+    /** The square for half-square triangles four at a time: F finished, a oversize, s seam. */
+    FOUR_TRIANGLES("√2 · (F + a + 2s) + 2s", true),
+    /** The square for half-square triangles eight at a time: F finished, a oversize, s seam. */
+    EIGHT_TRIANGLES("2(F + a + 2s + s√2)", true),
+    /** The square that is cut twice: F finished long side, a oversize, s seam. */
+    QUARTER_SQUARE("F + a + 2s(1 + √2)", true),
+    /** The square of a pair of half-square triangles that is cut again: F finished, a oversize, s seam. */
+    PAIRED_TRIANGLES("F + a + 2s(1 + √2)", true),
+    /** To what half-square triangles are trimmed before they are paired: F finished, a oversize, s seam. */
+    PAIRED_TRIM("F + a + 2s + s√2", true),
+    /** A patch that is sewn larger: F finished, a oversize, s seam. */
+    WITH_SEAMS_AND_OVERSIZE("F + a + 2s", true),
+    /** The sky square of four geese: h finished height, a oversize, s seam. */
+    SKY_SQUARE("h + a + 2s + s√2", true),
+    /** Half the cut goose square and a seam: G square, s seam. */
+    HALF_AND_SEAM("G ÷ 2 + s", true),
+    /** The greatest of the operands. */
+    GREATEST("or", false),
+    /** The square on point in a square: F finished, s seam. */
+    ON_POINT_SQUARE("F ÷ √2 + 2s", true),
+    /** The corner square of a square in a square: F finished, a oversize, s seam. */
+    CORNER_SQUARE("F ÷ 2 + a + 2s + s√2", true),
+    /** One leg of a right triangle: w this leg, h the other, s seam, c = √(w² + h²). */
+    RIGHT_TRIANGLE_LEG("w + s(w + h + c) ÷ h, with c = √(w² + h²)", true),
+    /** The base of a wedge: b finished base, d how much one side leans in, h finished height, s seam. */
+    WEDGE_BASE("b + 2s(√(h² + d²) + d) ÷ h", true),
+    /** The top of a wedge: a finished top, d how much one side leans in, h finished height, s seam. */
+    WEDGE_TOP("a + 2s(√(h² + d²) − d) ÷ h", true),
+    /** A 45° wedge to its true point: B the octagon's width, s seam. */
+    RING_HEIGHT("B ÷ 2 + s + s ÷ sin 22½°", true),
+    /** The base of a 45° wedge cut to its true point: B the octagon's width, s seam. */
+    RING_BASE("2 tan 22½° · (B ÷ 2 + s + s ÷ sin 22½°)", true),
+    /** The square for two corners of an octagon: B its width, s seam. */
+    RING_CORNER("B ÷ (2 + √2) + 2s + s√2", true),
+    /** A rectangle that is slashed: W finished, k cuts, d how far each leans over the height H, s seam. */
+    SLASHED_WIDTH("W + 2s + k · 2s√(H² + d²) ÷ H", true),
+    /** Segments of a strip set: U usable width, e lost to squaring its end, L segment. */
+    SEGMENTS("(U − e) ÷ L, rounded down", true),
+    /** Wedges from a strip, alternately turned: U usable width, b base, a top. */
+    WEDGES_TURNED("1 + (U − b) ÷ ((a + b) ÷ 2), rounded down", true),
+    /** Wedges from a strip, all one way: U usable width, b base. */
+    WEDGES_ONE_WAY("1 + (U − b) ÷ b, rounded down", true),
+    /** Places of a kind of block, counted over columns and rows. */
+    PLACES("places counted in columns × rows", true),
+    /** Templates laid side by side on a strip: U usable width. */
+    NESTED("outlines laid side by side, turned where they may be, on U", true),
     /** A patch with its seam allowances: F finished, s seam. */
     WITH_SEAMS("F + 2s", true),
     /** A side with the same width on both ends of it: L side, w width. */

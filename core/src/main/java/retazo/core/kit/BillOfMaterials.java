@@ -1,14 +1,17 @@
 package retazo.core.kit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
 import retazo.core.quilt.QuiltDesign;
 
 /**
  * All that goes into one bag of a kit.
  *
- * @param lines in the order of the letters of their first roles
+ * @param lines in the order of the letters of their first roles, then what is no cloth
  */
 public record BillOfMaterials(List<BillLine> lines) {
 
@@ -16,15 +19,39 @@ public record BillOfMaterials(List<BillLine> lines) {
         lines = List.copyOf(lines);
     }
 
-    /** The bill for needs by fabric code. */
-    public static BillOfMaterials of(QuiltDesign design, Map<String, Need> needsByFabric) {
+    /** The bill for needs by code. */
+    public static BillOfMaterials of(QuiltDesign design, Map<String, Need> needsByCode) {
         List<BillLine> lines = new ArrayList<>();
-        needsByFabric.forEach((code, need) -> lines.add(need.amount().match(cloth -> new BillLine.Cut(
-                code,
-                need.roles().stream().map(role -> design.role(role).letter()).toList(),
-                cloth.plan().exact().value(),
-                cloth.sell().value(),
-                cloth.plan().usableWidth().value()))));
+        needsByCode.forEach((code, need) -> {
+            List<String> letters = need.roles().stream().map(role -> design.role(role).letter()).toList();
+            lines.add(need.amount().match(
+                    cloth -> new BillLine.Cut(
+                            code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value()),
+                    printed -> new BillLine.Cut(
+                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value()),
+                    units -> new BillLine.Picked(code, letters, units.count().value())));
+        });
         return new BillOfMaterials(lines);
+    }
+
+    /** The same bill with something counted added to every bag. */
+    public BillOfMaterials with(BillLine.Picked picked) {
+        List<BillLine> all = new ArrayList<>(lines);
+        all.add(picked);
+        return new BillOfMaterials(all);
+    }
+
+    /** The lengths of one bag by fabric code. */
+    public Map<String, Length> lengths() {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        lines.forEach(line -> line.match(cut -> lengths.put(cut.fabricCode(), cut.length()), picked -> null));
+        return lengths;
+    }
+
+    /** The counts of one bag by the code of what is picked. */
+    public Map<String, Count> picked() {
+        Map<String, Count> counts = new LinkedHashMap<>();
+        lines.forEach(line -> line.match(cut -> null, picked -> counts.merge(picked.code(), picked.count(), Count::plus)));
+        return counts;
     }
 }

@@ -1,14 +1,16 @@
 package retazo.core.kit;
 
 import java.util.List;
+import java.util.function.Function;
 import retazo.core.block.RoleKey;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.quilt.Use;
 
 /**
- * What a quilt takes of one fabric: the roles that share it, what they use it for, and how much.
+ * What a quilt takes of one fabric or precut: the roles that share it, what they use it for, and how much.
  *
  * @param roles one or more, in the order of their letters
  */
@@ -19,10 +21,13 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
         uses = List.copyOf(uses);
     }
 
-    /** How much of a fabric is needed. */
+    /** How much is needed. */
     public sealed interface Amount {
 
-        <R> R match(java.util.function.Function<Cloth, R> cloth);
+        /** The figure that is sold or picked, to be opened first. */
+        Figure<?> headline();
+
+        <R> R match(Function<Cloth, R> cloth, Function<PrintedCloth, R> printed, Function<Units, R> units);
 
         /**
          * A length of cloth.
@@ -32,8 +37,44 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
          */
         record Cloth(ClothPlan plan, Figure<Length> sell) implements Amount {
             @Override
-            public <R> R match(java.util.function.Function<Cloth, R> cloth) {
+            public Figure<?> headline() {
+                return sell;
+            }
+
+            @Override
+            public <R> R match(Function<Cloth, R> cloth, Function<PrintedCloth, R> printed, Function<Units, R> units) {
                 return cloth.apply(this);
+            }
+        }
+
+        /**
+         * A length as a pattern's paper prints it, not checked.
+         *
+         * @param exact the printed lengths together
+         * @param sell  rounded up once to what is sold; no margin, since the paper has its own
+         */
+        record PrintedCloth(Figure<Length> usableWidth, Figure<Length> exact, Figure<Length> sell) implements Amount {
+            @Override
+            public Figure<?> headline() {
+                return sell;
+            }
+
+            @Override
+            public <R> R match(Function<Cloth, R> cloth, Function<PrintedCloth, R> printed, Function<Units, R> units) {
+                return printed.apply(this);
+            }
+        }
+
+        /** Packs or loose pieces of a precut, picked from stock. */
+        record Units(Figure<Count> count) implements Amount {
+            @Override
+            public Figure<?> headline() {
+                return count;
+            }
+
+            @Override
+            public <R> R match(Function<Cloth, R> cloth, Function<PrintedCloth, R> printed, Function<Units, R> units) {
+                return units.apply(this);
             }
         }
     }

@@ -35,7 +35,7 @@ public record BackingSheet(String key, RoleKey role, Figure<Length> width, Figur
     }
 
     static BackingSheet behind(
-            String key, RoleKey role, BorderPieces.Quilted quilt, Figure<Length> overage, Figure<Length> seam) {
+            String key, RoleKey role, QuiltPlan.Finished quilt, Figure<Length> overage, Figure<Length> seam) {
         return new BackingSheet(
                 key,
                 role,

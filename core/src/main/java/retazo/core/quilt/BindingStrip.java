@@ -23,7 +23,7 @@ public record BindingStrip(String key, RoleKey role, Figure<Length> length, Figu
     static final Length CORNERS_AND_JOIN = Length.ofInches(10);
 
     /** The strip around a finished quilt: 2(W + H) + 10 in. */
-    static BindingStrip around(String key, RoleKey role, BorderPieces.Quilted quilt, Figure<Length> stripWidth) {
+    static BindingStrip around(String key, RoleKey role, QuiltPlan.Finished quilt, Figure<Length> stripWidth) {
         Figure<Length> extra =
                 Figure.given("binding.extra", Label.of("binding.extra"), CORNERS_AND_JOIN, Origin.craft("binding-extra"));
         Figure<Length> length = Arithmetic.formula(

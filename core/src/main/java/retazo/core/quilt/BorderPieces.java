@@ -40,7 +40,7 @@ public record BorderPieces(
      * @param trim added to each piece, to trim after sewing; none where it is zero
      */
     static BorderPieces butted(
-            String key, int number, RoleKey role, Quilted inside, Figure<Length> border, Figure<Length> seam, Figure<Length> trim) {
+            String key, int number, RoleKey role, QuiltPlan.Finished inside, Figure<Length> border, Figure<Length> seam, Figure<Length> trim) {
         Figure<Length> across = bothEnds(key + ".across", "border.widthWithSides", inside.width(), border);
         return new BorderPieces(
                 key,
@@ -52,13 +52,9 @@ public record BorderPieces(
                 seam);
     }
 
-    /** The finished width and height inside or outside a border. */
-    record Quilted(Figure<Length> width, Figure<Length> height) {
-    }
-
     /** The finished size with a border around it: width and height grow by twice its width. */
-    static Quilted around(String key, Quilted inside, Figure<Length> border) {
-        return new Quilted(
+    static QuiltPlan.Finished around(String key, QuiltPlan.Finished inside, Figure<Length> border) {
+        return new QuiltPlan.Finished(
                 bothEnds(key + ".width", "quilt.widthWithBorder", inside.width(), border),
                 bothEnds(key + ".height", "quilt.heightWithBorder", inside.height(), border));
     }

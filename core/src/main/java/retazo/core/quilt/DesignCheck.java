@@ -2,19 +2,33 @@ package retazo.core.quilt;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import retazo.core.block.Block;
+import retazo.core.block.FinishedSize;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.block.RoleWish;
+import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
-/** What keeps entered parts from being a design, all at once and each at its place. */
-public final class DesignCheck {
+/**
+ * What keeps entered parts from being a design, all at once and each at its place: {@code roles.0.name},
+ * {@code sizes.0.columns}, {@code table.0.1}, {@code lines.0.piece}, {@code borders.0}.
+ */
+public record DesignCheck(
+        List<Role> roles,
+        List<QuiltSize> sizes,
+        Optional<SizeTable> table,
+        Optional<CutList> cutList,
+        Optional<Drawing> drawing,
+        Way plannedFrom,
+        Map<PracticeMeasure, Length> overrides) {
 
     /** No border is wider. */
     public static final Length WIDEST_BORDER = Length.ofInches(24);
@@ -22,36 +36,34 @@ public final class DesignCheck {
     /** No quilt is wider or higher, borders included. */
     public static final Length LARGEST_QUILT = Length.ofInches(300);
 
-    private DesignCheck() {
-    }
-
-    /**
-     * Checks the parts of a design; places are {@code roles.0.name}, {@code borders.0}, {@code sizes.0.columns}.
-     *
-     * @param finishing the roles of binding and backing
-     */
-    public static List<Problem> problems(
-            List<Role> roles, Block block, List<BorderDesign> borders, List<RoleKey> finishing, List<QuiltSize> sizes) {
-        List<Problem> problems = new ArrayList<>(roleProblems(roles));
-        Set<RoleKey> known = roles.stream().map(Role::key).collect(Collectors.toSet());
-        Set<RoleKey> used = Stream.of(
-                        block.cells().stream().flatMap(cell -> cell.unit().roles().stream()),
-                        borders.stream().map(BorderDesign::role),
-                        finishing.stream())
-                .flatMap(keys -> keys)
-                .collect(Collectors.toSet());
-        used.stream().filter(key -> !known.contains(key)).forEach(
-                key -> problems.add(Problem.at("roles", "role.unknown", key.value())));
-        for (int i = 0; i < roles.size(); i++) {
-            if (!used.contains(roles.get(i).key())) {
-                problems.add(Problem.at("roles." + i + ".name", "role.unused", roles.get(i).letter()));
-            }
+    public List<Problem> problems() {
+        List<Problem> problems = new ArrayList<>(roleProblems());
+        problems.addAll(useProblems());
+        problems.addAll(sizeNameProblems());
+        boolean known = switch (plannedFrom) {
+            case SIZE_TABLE -> table.isPresent();
+            case CUT_LIST -> cutList.isPresent();
+            case DRAWING -> drawing.isPresent();
+        };
+        if (!known) {
+            problems.add(Problem.at("plannedFrom", "design.way-missing"));
         }
-        problems.addAll(sizeProblems(block, borders, sizes));
+        overrides.forEach((measure, value) -> {
+            if (value.isShorterThan(measure.least()) || value.isLongerThan(measure.most())) {
+                problems.add(Problem.at(
+                        "overrides." + measure.key(), "practice.out-of-limits", value, measure.least(), measure.most()));
+            }
+        });
+        drawing.ifPresent(drawn -> problems.addAll(new DrawingCheck(drawn, sizes).problems()));
+        cutList.ifPresent(list -> problems.addAll(new CutListCheck(list, sizes).problems()));
+        table.ifPresent(printed -> problems.addAll(tableProblems(printed)));
+        for (int i = 0; i < sizes.size(); i++) {
+            problems.addAll(wayProblems("sizes." + i + ".", sizes.get(i)));
+        }
         return problems;
     }
 
-    private static List<Problem> roleProblems(List<Role> roles) {
+    private List<Problem> roleProblems() {
         List<Problem> problems = new ArrayList<>();
         if (roles.isEmpty() || roles.size() > QuiltDesign.MOST_ROLES) {
             problems.add(Problem.at("roles", "roles.count", roles.size(), QuiltDesign.MOST_ROLES));
@@ -60,19 +72,55 @@ public final class DesignCheck {
         Set<Object> signs = new HashSet<>();
         for (int i = 0; i < roles.size(); i++) {
             Role role = roles.get(i);
+            String place = "roles." + i + ".name";
             if (role.name().isBlank()) {
-                problems.add(Problem.at("roles." + i + ".name", "role.name-missing"));
+                problems.add(Problem.at(place, "role.name-missing"));
             } else if (!names.add(role.name().toLowerCase(Locale.ROOT))) {
-                problems.add(Problem.at("roles." + i + ".name", "role.name-twice", role.name()));
+                problems.add(Problem.at(place, "role.name-twice", role.name()));
+            }
+            if (!role.letter().matches("[A-Z]")) {
+                problems.add(Problem.at(place, "role.letter", role.letter()));
             }
             if (!signs.add(role.key()) || !signs.add(role.letter())) {
-                problems.add(Problem.at("roles." + i + ".name", "role.letter-twice", role.letter()));
+                problems.add(Problem.at(place, "role.letter-twice", role.letter()));
             }
         }
         return problems;
     }
 
-    private static List<Problem> sizeProblems(Block block, List<BorderDesign> borders, List<QuiltSize> sizes) {
+    /** Roles that are used and not defined, and the other way round. */
+    private List<Problem> useProblems() {
+        Set<RoleKey> used = new LinkedHashSet<>();
+        drawing.ifPresent(drawn -> {
+            drawn.blocks().forEach(kind -> used.addAll(kind.block().roles()));
+            drawn.borders().forEach(border -> used.add(border.role()));
+            drawn.binding().ifPresent(used::add);
+            drawn.backing().ifPresent(used::add);
+        });
+        cutList.ifPresent(list -> {
+            list.lines().forEach(line -> used.add(line.role()));
+            list.binding().ifPresent(used::add);
+            list.backing().ifPresent(used::add);
+        });
+        table.ifPresent(printed -> printed.rows().forEach(row -> used.add(row.role())));
+        Set<RoleKey> known = roles.stream().map(Role::key).collect(Collectors.toSet());
+        List<Problem> problems = new ArrayList<>();
+        used.stream().filter(key -> !known.contains(key)).forEach(
+                key -> problems.add(Problem.at("roles", "role.unknown", key.value())));
+        for (int i = 0; i < roles.size(); i++) {
+            if (!used.contains(roles.get(i).key())) {
+                problems.add(Problem.at("roles." + i + ".name", "role.unused", roles.get(i).letter()));
+            }
+            for (RoleWish wish : roles.get(i).wishes()) {
+                if (wish.other().filter(other -> !known.contains(other)).isPresent()) {
+                    problems.add(Problem.at("roles." + i + ".name", "role.unknown", wish.other().get().value()));
+                }
+            }
+        }
+        return problems;
+    }
+
+    private List<Problem> sizeNameProblems() {
         List<Problem> problems = new ArrayList<>();
         if (sizes.isEmpty() || sizes.size() > QuiltDesign.MOST_SIZES) {
             problems.add(Problem.at("sizes", "sizes.count", sizes.size(), QuiltDesign.MOST_SIZES));
@@ -86,38 +134,49 @@ public final class DesignCheck {
             } else if (!names.add(size.name().toLowerCase(Locale.ROOT)) || !names.add(size.key())) {
                 problems.add(Problem.at(place + "name", "size.name-twice", size.name()));
             }
-            problems.addAll(size.match(grid -> gridProblems(place, grid, block, borders)));
+            size.printed().ifPresent(printed -> {
+                largest(place + "finished", printed.width(), problems);
+                largest(place + "finished", printed.height(), problems);
+            });
         }
         return problems;
     }
 
-    private static List<Problem> gridProblems(String place, QuiltSize.Grid size, Block block, List<BorderDesign> borders) {
-        List<Problem> problems = new ArrayList<>();
-        if (size.columns() < 1 || size.columns() > QuiltDesign.MOST_BLOCKS_ACROSS) {
-            problems.add(Problem.at(place + "columns", "size.blocks-across", size.columns(), QuiltDesign.MOST_BLOCKS_ACROSS));
-        }
-        if (size.rows() < 1 || size.rows() > QuiltDesign.MOST_BLOCKS_ACROSS) {
-            problems.add(Problem.at(place + "rows", "size.blocks-across", size.rows(), QuiltDesign.MOST_BLOCKS_ACROSS));
-        }
-        if (size.borderWidths().size() > borders.size()) {
-            problems.add(Problem.at(place + "border", "size.more-borders", size.borderWidths().size(), borders.size()));
-        }
-        for (Length width : size.borderWidths()) {
-            if (!width.isPositive() || width.isLongerThan(WIDEST_BORDER)) {
-                problems.add(Problem.at(place + "border", "size.border-width", width, WIDEST_BORDER));
-            }
-        }
-        if (problems.isEmpty()) {
-            Length borderBothSides = size.borderWidths().stream().reduce(Length.ZERO, Length::plus).times(2);
-            largest(place + "columns", block.finishedWidth().times(size.columns()).plus(borderBothSides), problems);
-            largest(place + "rows", block.finishedHeight().times(size.rows()).plus(borderBothSides), problems);
-        }
-        return problems;
-    }
-
-    private static void largest(String place, Length side, List<Problem> problems) {
+    static void largest(String place, Length side, List<Problem> problems) {
         if (side.isLongerThan(LARGEST_QUILT)) {
             problems.add(Problem.at(place, "size.too-large", side, LARGEST_QUILT));
         }
+    }
+
+    /** A size without a grid must be known from the list or the table; a computed binding or backing needs its finished size. */
+    private List<Problem> wayProblems(String place, QuiltSize size) {
+        return size.match(
+                grid -> drawing.isPresent() ? List.of() : List.of(Problem.at(place + "columns", "size.grid-without-drawing")),
+                printed -> {
+                    if (cutList.isEmpty() && table.isEmpty()) {
+                        return List.of(Problem.at(place + "columns", "size.no-grid", size.name()));
+                    }
+                    boolean finishing = plannedFrom != Way.SIZE_TABLE
+                            && cutList.filter(list -> list.binding().isPresent() || list.backing().isPresent()).isPresent();
+                    Optional<FinishedSize> finished = size.printed();
+                    return finishing && finished.isEmpty()
+                            ? List.of(Problem.at(place + "finished", "size.finished-missing", size.name())) : List.of();
+                });
+    }
+
+    private List<Problem> tableProblems(SizeTable printed) {
+        List<Problem> problems = new ArrayList<>();
+        if (printed.rows().isEmpty() || printed.rows().size() > SizeTable.MOST_ROWS) {
+            problems.add(Problem.at("table", "table.rows", printed.rows().size(), SizeTable.MOST_ROWS));
+        }
+        Set<SizeKey> keys = sizes.stream().map(QuiltSize::key).collect(Collectors.toSet());
+        for (int i = 0; i < printed.rows().size(); i++) {
+            for (SizeKey key : printed.rows().get(i).cells().keySet()) {
+                if (!keys.contains(key)) {
+                    problems.add(Problem.at("table." + i, "size.unknown", key.value()));
+                }
+            }
+        }
+        return problems;
     }
 }

@@ -1,31 +1,49 @@
 package retazo.core.quilt;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import retazo.core.block.BlockKey;
+import retazo.core.block.PieceShape;
 import retazo.core.block.RoleKey;
-import retazo.core.block.SewnUnit;
+import retazo.core.block.SizedUnit;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
-import retazo.core.measure.Length;
 
 /**
  * Pieces of one role and one cut size for a whole quilt.
  *
- * @param label the role's letter and a number: {@code A1}
- * @param uses  the units that these pieces make, one or more
+ * @param label  the role's letter and a number: {@code A1}
+ * @param use    what they are used for
+ * @param units  the units that these pieces make; none where a cut list names the pieces alone
+ * @param precut from which precut they may come, where a cut list says so
  */
 public record PieceNeed(
-        String label, RoleKey role, Figure<Length> width, Figure<Length> height, Figure<Count> count, List<PieceUse> uses) {
+        String label, RoleKey role, Use use, PieceShape shape, Figure<Count> count, List<PieceUse> units, Optional<PrecutSource> precut) {
 
     public PieceNeed {
-        uses = List.copyOf(uses);
+        units = List.copyOf(units);
     }
 
     /**
      * A unit that pieces are cut for.
      *
-     * @param perBlock how many of the unit one block has
+     * @param perBlock how many of the unit each kind of block has, where it has any
      * @param pieces   how many pieces the quilt takes for it
+     * @param perSet   how many of these pieces one set of pieces has, of which {@link SizedUnit#unit()} gives its number
      */
-    public record PieceUse(SewnUnit unit, Count perBlock, Figure<Count> pieces) {
+    public record PieceUse(SizedUnit unit, Map<BlockKey, Count> perBlock, Figure<Count> pieces, Count perSet) {
+    }
+
+    /**
+     * How many of these pieces one block takes, before whole sets are cut for the whole quilt: 1½ where three triangles
+     * come two from a square.
+     */
+    public PieceShare perBlock(BlockKey block) {
+        return units.stream()
+                .filter(use -> use.perBlock().containsKey(block))
+                .map(use -> new PieceShare(
+                        use.perBlock().get(block).value() * use.perSet().value(), use.unit().unit().perCut().value()))
+                .reduce(PieceShare.NONE, PieceShare::plus);
     }
 }

@@ -5,42 +5,48 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.core.block.CutPiece;
+import retazo.core.block.CutSize;
+import retazo.core.block.PieceShape;
 import retazo.core.block.Role;
-import retazo.core.block.SewnUnit;
-import retazo.core.block.UnitPractice;
+import retazo.core.block.RoleKey;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.measure.Count;
-import retazo.core.measure.Length;
 
-/**
- * Counts the pieces of a quilt: equal units over the whole quilt together and rounded up once, then equal cut sizes of a
- * role together, larger ones first.
- */
+/** Puts pieces of one role, use and cut size together, larger ones first, and gives each its label. */
 final class PieceNeeds {
 
-    private record CutSize(Length width, Length height) {
+    /** Pieces from one entry: a unit of the drawing, or a line of the cut list. */
+    record Source(
+            RoleKey role, Use use, PieceShape shape, Figure<Count> count, Optional<PieceNeed.PieceUse> unit, Optional<PrecutSource> precut) {
+
+        static Source drawn(CutPiece piece, PieceNeed.PieceUse use) {
+            return new Source(piece.role(), Use.BLOCKS, piece.shape(), piece.count(), Optional.of(use), Optional.empty());
+        }
     }
 
-    private record Source(CutPiece piece, PieceNeed.PieceUse use) {
+    private record Alike(Use use, CutSize size, Optional<PrecutSource> precut) {
     }
 
     private PieceNeeds() {
     }
 
-    static List<PieceNeed> of(String key, QuiltDesign design, Figure<Count> blocks, UnitPractice practice) {
-        List<Source> sources = sources(key, design, blocks, practice);
+    static List<PieceNeed> of(String key, List<Role> roles, List<Source> sources) {
+        Comparator<Source> largestFirst = Comparator.comparing(source -> source.shape().cutSize(), CutSize.LARGEST_FIRST);
         List<PieceNeed> needs = new ArrayList<>();
-        for (Role role : design.roles()) {
-            Map<CutSize, List<Source>> bySize = new LinkedHashMap<>();
+        for (Role role : roles) {
+            Map<Alike, List<Source>> alike = new LinkedHashMap<>();
             sources.stream()
-                    .filter(source -> source.piece().role().equals(role.key()))
-                    .sorted(largestFirst())
-                    .forEach(source -> bySize.computeIfAbsent(sizeOf(source), size -> new ArrayList<>()).add(source));
+                    .filter(source -> source.role().equals(role.key()))
+                    .sorted(largestFirst)
+                    .forEach(source -> alike.computeIfAbsent(
+                                    new Alike(source.use(), source.shape().cutSize(), source.precut()), size -> new ArrayList<>())
+                            .add(source));
             int number = 0;
-            for (List<Source> equal : bySize.values()) {
+            for (List<Source> equal : alike.values()) {
                 number++;
                 needs.add(need(key, role, number, equal));
             }
@@ -48,42 +54,16 @@ final class PieceNeeds {
         return needs;
     }
 
-    private static List<Source> sources(String key, QuiltDesign design, Figure<Count> blocks, UnitPractice practice) {
-        List<Source> sources = new ArrayList<>();
-        int number = 0;
-        for (Map.Entry<SewnUnit, Count> unit : design.block().units().entrySet()) {
-            number++;
-            String unitKey = key + ".unit" + number;
-            Figure<Count> perBlock = Figure.given(
-                    unitKey + ".perBlock", Label.of("unit.perBlock"), unit.getValue(),
-                    retazo.core.explain.Origin.pattern("block.cells"));
-            Figure<Count> needed =
-                    Arithmetic.productOfCounts(unitKey + ".needed", Label.of("unit.needed"), blocks, perBlock);
-            for (CutPiece piece : unit.getKey().cut(unitKey, needed, practice).pieces()) {
-                sources.add(new Source(piece, new PieceNeed.PieceUse(unit.getKey(), unit.getValue(), piece.count())));
-            }
-        }
-        return sources;
-    }
-
     private static PieceNeed need(String key, Role role, int number, List<Source> equal) {
         String label = role.letter() + number;
-        CutPiece first = equal.get(0).piece();
-        List<Figure<Count>> counts = equal.stream().map(source -> source.piece().count()).toList();
+        Source first = equal.get(0);
+        List<Figure<Count>> counts = equal.stream().map(Source::count).toList();
         String countKey = key + "." + role.key() + "." + number + ".count";
         Figure<Count> count = counts.size() == 1
                 ? counts.get(0).named(countKey, Label.of("piece.count", label))
                 : Arithmetic.sumOfCounts(countKey, Label.of("piece.count", label), counts);
         return new PieceNeed(
-                label, role.key(), first.width(), first.height(), count, equal.stream().map(Source::use).toList());
-    }
-
-    private static CutSize sizeOf(Source source) {
-        return new CutSize(source.piece().width().value(), source.piece().height().value());
-    }
-
-    private static Comparator<Source> largestFirst() {
-        Comparator<Source> byHeight = Comparator.comparing(source -> source.piece().height().value());
-        return byHeight.thenComparing(source -> source.piece().width().value()).reversed();
+                label, role.key(), first.use(), first.shape(), count,
+                equal.stream().flatMap(source -> source.unit().stream()).toList(), first.precut());
     }
 }

@@ -3,33 +3,35 @@ package retazo.core.quilt;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import retazo.core.block.Block;
-import retazo.core.block.Cell;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
 /**
- * What a designer enters for a pattern.
+ * A pattern as it was entered: its roles and sizes, and what is known of it in each of the three ways.
  *
- * @param roles   in the order of their letters
- * @param borders from the inside out
- * @param binding the role of the binding
- * @param backing the role of the backing
- * @param sizes   in the order in which they are shown
+ * @param roles       in the order of their letters
+ * @param sizes       in the order in which they are shown
+ * @param plannedFrom which of the ways the figures come from, for the sizes that it knows
+ * @param overrides   settings of the shop that this pattern changes
  */
 public record QuiltDesign(
         List<Role> roles,
-        Block block,
-        Setting setting,
-        List<BorderDesign> borders,
-        RoleKey binding,
-        RoleKey backing,
-        List<QuiltSize> sizes) {
+        List<QuiltSize> sizes,
+        Optional<SizeTable> table,
+        Optional<CutList> cutList,
+        Optional<Drawing> drawing,
+        Way plannedFrom,
+        Map<PracticeMeasure, Length> overrides) {
 
-    public static final int MOST_ROLES = 12;
+    public static final int MOST_ROLES = 26;
     public static final int MOST_SIZES = 12;
     public static final int MOST_BLOCKS_ACROSS = 60;
 
@@ -38,12 +40,43 @@ public record QuiltDesign(
      */
     public QuiltDesign {
         roles = List.copyOf(roles);
-        borders = List.copyOf(borders);
         sizes = List.copyOf(sizes);
-        List<Problem> problems = DesignCheck.problems(roles, block, borders, List.of(binding, backing), sizes);
+        overrides = Map.copyOf(overrides);
+        List<Problem> problems = new DesignCheck(roles, sizes, table, cutList, drawing, plannedFrom, overrides).problems();
         if (!problems.isEmpty()) {
             throw new IllegalArgumentException("The design has faults: " + problems);
         }
+    }
+
+    /** A design that is drawn, by the practice of the shop. */
+    public static QuiltDesign drawn(List<Role> roles, List<QuiltSize> sizes, Drawing drawing) {
+        return new QuiltDesign(
+                roles, sizes, Optional.empty(), Optional.empty(), Optional.of(drawing), Way.DRAWING, Map.of());
+    }
+
+    /** From which way the figures of a size come: a size without a grid is not drawn. */
+    public Way wayOf(QuiltSize size) {
+        return size.match(
+                grid -> plannedFrom,
+                printed -> plannedFrom != Way.DRAWING ? plannedFrom : cutList.isPresent() ? Way.CUT_LIST : Way.SIZE_TABLE);
+    }
+
+    /** The ways in which something is known. */
+    public List<Way> ways() {
+        List<Way> ways = new ArrayList<>();
+        table.ifPresent(known -> ways.add(Way.SIZE_TABLE));
+        cutList.ifPresent(known -> ways.add(Way.CUT_LIST));
+        drawing.ifPresent(known -> ways.add(Way.DRAWING));
+        return ways;
+    }
+
+    /** The shop's practice with what this pattern changes. */
+    public ShopPractice practice(ShopPractice shop) {
+        ShopPractice practice = shop;
+        for (Map.Entry<PracticeMeasure, Length> override : overrides.entrySet()) {
+            practice = practice.with(override.getKey(), override.getValue());
+        }
+        return practice;
     }
 
     /**
@@ -56,25 +89,32 @@ public record QuiltDesign(
                 .orElseThrow(() -> new IllegalArgumentException("The design has no role '" + key + "'."));
     }
 
-    /** The uses of a role, blocks first, then borders from the inside, binding, backing. */
+    /** The uses of a role, in all ways: blocks first, then borders from the inside, binding, backing. */
     public List<Use> uses(RoleKey role) {
         Set<Use> uses = new TreeSet<>(Comparator.comparing(Use::place).thenComparing(Use::number));
-        for (Cell cell : block.cells()) {
-            if (cell.unit().roles().contains(role)) {
-                uses.add(Use.BLOCKS);
-            }
+        drawing.ifPresent(drawn -> uses.addAll(usesIn(drawn, role)));
+        cutList.ifPresent(list -> {
+            list.lines().stream().filter(line -> line.role().equals(role)).map(CutList.Line::use).forEach(uses::add);
+            list.binding().filter(role::equals).ifPresent(binding -> uses.add(Use.BINDING));
+            list.backing().filter(role::equals).ifPresent(backing -> uses.add(Use.BACKING));
+        });
+        table.ifPresent(printed ->
+                printed.rows().stream().filter(row -> row.role().equals(role)).map(SizeTable.Row::use).forEach(uses::add));
+        return new ArrayList<>(uses);
+    }
+
+    private static List<Use> usesIn(Drawing drawing, RoleKey role) {
+        List<Use> uses = new ArrayList<>();
+        if (drawing.placed().stream().anyMatch(kind -> kind.block().roles().contains(role))) {
+            uses.add(Use.BLOCKS);
         }
-        for (int i = 0; i < borders.size(); i++) {
-            if (borders.get(i).role().equals(role)) {
+        for (int i = 0; i < drawing.borders().size(); i++) {
+            if (drawing.borders().get(i).role().equals(role)) {
                 uses.add(Use.border(i + 1));
             }
         }
-        if (binding.equals(role)) {
-            uses.add(Use.BINDING);
-        }
-        if (backing.equals(role)) {
-            uses.add(Use.BACKING);
-        }
-        return new ArrayList<>(uses);
+        drawing.binding().filter(role::equals).ifPresent(binding -> uses.add(Use.BINDING));
+        drawing.backing().filter(role::equals).ifPresent(backing -> uses.add(Use.BACKING));
+        return uses;
     }
 }

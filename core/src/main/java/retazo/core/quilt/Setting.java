@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import retazo.core.block.Block;
-import retazo.core.block.Point;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -47,34 +46,28 @@ public sealed interface Setting {
                     rows,
                     Arithmetic.productOfCounts(key + ".blocks", Label.of("quilt.blocks"), columns, rows),
                     Arithmetic.product(
-                            key + ".width", Label.of("quilt.width"), columns, line("block.width", block.columnWidths(), "columns")),
+                            key + ".width", Label.of("quilt.width"), columns,
+                            side("block.width", block.finishedWidth(), block.columnWidths(), "columns")),
                     Arithmetic.product(
-                            key + ".height", Label.of("quilt.height"), rows, line("block.height", block.rowHeights(), "rows")));
+                            key + ".height", Label.of("quilt.height"), rows,
+                            side("block.height", block.finishedHeight(), block.rowHeights(), "rows")));
         }
 
         private static Figure<Count> typed(String key, String label, int value, QuiltSize size) {
             return Figure.given(key, Label.of(label), new Count(value), Origin.pattern("sizes." + size.name()));
         }
 
-        /** The width or height of a block, as the sum of its typed columns or rows. */
-        private static Figure<Length> line(String key, List<Length> parts, String place) {
+        /** The width or height of a block: the sum of its typed columns or rows, or the size to which it is trimmed on the turn. */
+        private static Figure<Length> side(String key, Length finished, List<Length> parts, String place) {
+            if (!parts.stream().reduce(Length.ZERO, Length::plus).equals(finished)) {
+                return Figure.given(key, Label.of(key), finished, Origin.pattern("block.trim"));
+            }
             List<Figure<Length>> figures = new ArrayList<>();
             for (int i = 0; i < parts.size(); i++) {
                 figures.add(Figure.given(
                         key + "." + (i + 1), Label.of(key + ".part", i + 1), parts.get(i), Origin.pattern("block." + place)));
             }
             return Arithmetic.sum(key, Label.of(key), figures);
-        }
-
-        /** The top left corners of all blocks, in reading order, from the corner of the laid-out blocks. */
-        List<Point> corners(Block block, QuiltSize.Grid size) {
-            List<Point> corners = new ArrayList<>();
-            for (int row = 0; row < size.rows(); row++) {
-                for (int column = 0; column < size.columns(); column++) {
-                    corners.add(new Point(block.finishedWidth().times(column), block.finishedHeight().times(row)));
-                }
-            }
-            return corners;
         }
 
         @Override

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigInteger;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -20,15 +22,15 @@ class BlockTest {
 
     private static final RoleKey A = new RoleKey("a");
     private static final RoleKey B = new RoleKey("b");
-    private static final Map<String, RoleKey> ROLES = Map.of("A", A, "B", B);
+    private static final CellGrid.Names ROLES = new CellGrid.Names(Map.of("A", A, "B", B), Map.of());
     private static final Length THREE = Length.ofInches(3);
 
     @Test
     void equal_units_are_counted_together_however_they_are_turned() {
         Block block = block(List.of(List.of("A/B", "B/A"), List.of("A\\B", "A")));
 
-        assertThat(block.units()).isEqualTo(Map.of(
-                new SewnUnit.HalfSquare(A, B, THREE), new Count(3), new SewnUnit.Patch(A, THREE, THREE), new Count(1)));
+        assertThat(pooled(block)).isEqualTo(Map.of(
+                sized(new HalfSquare(A, B, UnitMethod.TWO_AT_A_TIME), 3), new Count(3), sized(new Patch(A), 3), new Count(1)));
     }
 
     @Test
@@ -49,34 +51,34 @@ class BlockTest {
     @Test
     void a_unit_that_spans_cells_has_their_size_together() {
         List<List<String>> rows = List.of(List.of("A", "<", "B"), List.of("^", "<", "B"));
-        Block block = new Block(List.of(THREE, THREE, THREE), List.of(THREE, THREE), CellGrid.read(rows, ROLES).cells());
+        Block block = Block.of(List.of(THREE, THREE, THREE), List.of(THREE, THREE), CellGrid.read(rows, ROLES).cells());
 
-        assertThat(block.units()).containsEntry(new SewnUnit.Patch(A, Length.ofInches(6), Length.ofInches(6)), new Count(1));
+        assertThat(block.units()).containsEntry(sized(new Patch(A), 6), new Count(1));
         assertThat(CellGrid.write(block, Map.of(A, "A", B, "B"))).isEqualTo(List.of(List.of("A", "<", "B"), List.of("^", "<", "B")));
     }
 
     @Test
     void holes_overlaps_and_triangles_that_are_not_square_are_told_at_their_cell() {
         List<Cell> cells = List.of(
-                new Cell(0, 0, 2, 1, new CellUnit.Patch(A), Turn.NONE),
-                new Cell(1, 0, 1, 1, new CellUnit.Patch(B), Turn.NONE),
-                new Cell(0, 1, 1, 1, new CellUnit.HalfSquare(A, B), Turn.NONE));
+                new Cell(0, 0, 2, 1, new Patch(A), Orientation.UPRIGHT),
+                new Cell(1, 0, 1, 1, new Patch(B), Orientation.UPRIGHT),
+                new Cell(0, 1, 1, 1, new HalfSquare(A, B, UnitMethod.TWO_AT_A_TIME), Orientation.UPRIGHT));
 
-        List<Problem> problems = Block.problems(List.of(THREE, THREE), List.of(THREE, Length.ofInches(2)), cells);
+        List<Problem> problems = Block.problems(List.of(THREE, THREE), List.of(THREE, Length.ofInches(2)), cells, Optional.empty());
 
         assertThat(problems).extracting(Problem::place, Problem::code).containsExactly(
                 org.assertj.core.api.Assertions.tuple("cells.0.1", "block.overlap"),
-                org.assertj.core.api.Assertions.tuple("cells.1.0", "block.half-square-not-square"),
+                org.assertj.core.api.Assertions.tuple("cells.1.0", "unit.not-square"),
                 org.assertj.core.api.Assertions.tuple("cells.1.1", "block.hole"));
-        assertThatThrownBy(() -> new Block(List.of(THREE), List.of(THREE), List.of()))
+        assertThatThrownBy(() -> Block.of(List.of(THREE), List.of(THREE), List.of()))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void a_grid_of_thirteen_columns_or_of_nothing_is_refused() {
-        assertThat(Block.problems(java.util.Collections.nCopies(13, THREE), List.of(THREE), List.of()))
+        assertThat(Block.problems(java.util.Collections.nCopies(13, THREE), List.of(THREE), List.of(), Optional.empty()))
                 .extracting(Problem::place).containsExactly("columns");
-        assertThat(Block.problems(List.of(THREE), List.of(Length.ZERO), List.of()))
+        assertThat(Block.problems(List.of(THREE), List.of(Length.ZERO), List.of(), Optional.empty()))
                 .extracting(Problem::code).containsExactly("block.line-size");
     }
 
@@ -129,9 +131,20 @@ class BlockTest {
     private static Block block(List<List<String>> rows) {
         CellGrid.Reading reading = CellGrid.read(rows, ROLES);
         assertThat(reading.problems()).isEmpty();
-        return new Block(
+        return Block.of(
                 java.util.Collections.nCopies(rows.get(0).size(), THREE), java.util.Collections.nCopies(rows.size(), THREE),
                 reading.cells());
+    }
+
+    /** Units as they are counted together. */
+    private static Map<SizedUnit, Count> pooled(Block block) {
+        Map<SizedUnit, Count> pooled = new HashMap<>();
+        block.units().forEach((unit, count) -> pooled.merge(unit.pooled(), count, Count::plus));
+        return pooled;
+    }
+
+    private static SizedUnit sized(CutUnit unit, long inches) {
+        return new SizedUnit(unit, FinishedSize.square(Length.ofInches(inches)), false);
     }
 
     private static Point point(long x, long y) {

@@ -11,6 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import retazo.core.kit.BillLine;
+import retazo.core.kit.BillOfMaterials;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
@@ -25,12 +27,28 @@ class BoltPlannerTest {
         List<BoltStock> bolts = List.of(bolt("x", "68 2/5"), bolt("y", "68 2/5"), bolt("z", "68 2/5"));
 
         KitsPossible possible = KitsPossible.of(
-                Map.of("RUST", Length.ofYards(1, 1), "TIN", Length.ofYards(1, 2)),
-                Map.of("RUST", bolts, "TIN", List.of(bolt("t", "90"))));
+                new BillOfMaterials(List.of(
+                        cut("RUST", Length.ofYards(1, 1)), cut("TIN", Length.ofYards(1, 2)),
+                        new BillLine.Picked("ROLL", List.of("C"), new Count(2)))),
+                Map.of("RUST", bolts, "TIN", List.of(bolt("t", "90"))),
+                Map.of("ROLL", new Count(9)));
 
         assertThat(possible.bags()).isEqualTo(new Count(3));
         assertThat(possible.stoppedBy()).containsExactly("RUST");
-        assertThat(possible.cutsByFabric()).containsEntry("TIN", new Count(5));
+        assertThat(possible.bagsByCode()).containsEntry("TIN", new Count(5)).containsEntry("ROLL", new Count(4));
+    }
+
+    @Test
+    void a_pack_that_is_not_there_stops_a_kit() {
+        KitsPossible possible = KitsPossible.of(
+                new BillOfMaterials(List.of(new BillLine.Picked("ROLL", List.of("C"), Count.ONE))), Map.of(), Map.of());
+
+        assertThat(possible.bags()).isEqualTo(new Count(0));
+        assertThat(possible.stoppedBy()).containsExactly("ROLL");
+    }
+
+    private static BillLine cut(String code, Length length) {
+        return new BillLine.Cut(code, List.of("A"), length, length, Length.ofInches(40));
     }
 
     /** 60 in give three cribs of 18, or one throw of 40 and one crib: most bags favours small sizes, the order asked does not. */

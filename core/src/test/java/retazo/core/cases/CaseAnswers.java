@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
 import retazo.core.block.Cell;
-import retazo.core.block.CellUnit;
-import retazo.core.block.CutPiece;
+import retazo.core.block.Orientation;
+import retazo.core.block.Patch;
+import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
-import retazo.core.block.SewnUnit;
-import retazo.core.block.Turn;
-import retazo.core.block.UnitCut;
-import retazo.core.block.UnitPractice;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
@@ -21,9 +19,12 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.BorderDesign;
 import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.Drawing;
+import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -35,34 +36,8 @@ import retazo.core.quilt.SizeKey;
 final class CaseAnswers {
 
     private static final RoleKey A = new RoleKey("A");
-    private static final RoleKey B = new RoleKey("B");
 
     private CaseAnswers() {
-    }
-
-    static Map<String, Object> unit(CaseObject input) {
-        UnitPractice practice = new UnitPractice(
-                given(input.length("seam")), given(input.length("cutStep")), given(input.length("oversize")));
-        Figure<Count> needed = Figure.given("needed", Label.of("needed"), new Count(input.number("needed")), Origin.pattern("case"));
-        input.optionalText("method");
-        SewnUnit unit = input.text("unit").equals("patch")
-                ? new SewnUnit.Patch(A, input.lengths("finished").get(0), input.lengths("finished").get(1))
-                : new SewnUnit.HalfSquare(A, B, input.length("finished"));
-        UnitCut cut = unit.cut("case", needed, practice);
-        Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("pieces", cut.pieces().stream().map(CaseAnswers::piece).toList());
-        answer.put("yields", cut.yields().value().toString());
-        cut.trimTo().ifPresent(trim -> answer.put("trimTo", text(trim.value())));
-        return answer;
-    }
-
-    private static Map<String, Object> piece(CutPiece piece) {
-        Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("role", piece.role().value());
-        answer.put("width", text(piece.width().value()));
-        answer.put("height", text(piece.height().value()));
-        answer.put("count", piece.count().value().toString());
-        return answer;
     }
 
     static Map<String, Object> straightSetting(CaseObject input) {
@@ -71,7 +46,7 @@ final class CaseAnswers {
         }
         input.length("seam");
         input.length("cutStep");
-        QuiltSize.Grid size = new QuiltSize.Grid(
+        QuiltSize.Grid size = QuiltSize.Grid.of(
                 new SizeKey("case"), "case", input.number("columns"), input.number("rows"), List.of());
         Setting.Layout layout = new Setting.Straight()
                 .layOut("case", block(input.length("block"), input.length("block")), size);
@@ -102,12 +77,12 @@ final class CaseAnswers {
         Figure<Length> usableWidth = given(input.length("usableWidth"));
         Map<String, Object> answer = new LinkedHashMap<>();
         answer.put("borders", plan.borders().stream().map(border -> border(border, usableWidth)).toList());
-        answer.put("finishedWidth", text(plan.finishedWidth().value()));
-        answer.put("finishedHeight", text(plan.finishedHeight().value()));
+        answer.put("finishedWidth", text(plan.finished().orElseThrow().width().value()));
+        answer.put("finishedHeight", text(plan.finished().orElseThrow().height().value()));
         answer.put("binding", binding.isEmpty() ? "none" : Map.of(
-                "length", text(plan.binding().length().value()),
-                "strips", plan.binding().strips(usableWidth).value().toString()));
-        answer.put("backing", backing(plan.backing(), given(backing.length("usableWidth")), given(backing.length("wideWidth"))));
+                "length", text(plan.binding().orElseThrow().length().value()),
+                "strips", plan.binding().orElseThrow().strips(usableWidth).value().toString()));
+        answer.put("backing", backing(plan.backing().orElseThrow(), given(backing.length("usableWidth")), given(backing.length("wideWidth"))));
         return answer;
     }
 
@@ -137,15 +112,16 @@ final class CaseAnswers {
     }
 
     private static QuiltPlan plan(int columns, int rows, Block block, List<Length> borders, ShopPractice practice) {
-        QuiltSize size = new QuiltSize.Grid(new SizeKey("case"), "case", columns, rows, borders);
-        QuiltDesign design = new QuiltDesign(
-                List.of(new retazo.core.block.Role(A, "A", "all")),
-                block,
+        QuiltSize size = QuiltSize.Grid.of(new SizeKey("case"), "case", columns, rows, borders);
+        BlockKey key = new BlockKey("case");
+        Drawing drawing = new Drawing(
+                List.of(new BlockKind(key, "case", block)),
+                PlaceRule.uniform(key),
                 new Setting.Straight(),
                 borders.stream().map(border -> new BorderDesign(A, BorderCorners.BUTTED)).toList(),
-                A,
-                A,
-                List.of(size));
+                Optional.of(A),
+                Optional.of(A));
+        QuiltDesign design = QuiltDesign.drawn(List.of(Role.of(A, "A", "all")), List.of(size), drawing);
         return new QuiltPlanner(practice).plan(design, size);
     }
 
@@ -153,8 +129,8 @@ final class CaseAnswers {
     private static Block block(Length width, Length height) {
         List<Length> columns = lines(width);
         List<Length> rows = lines(height);
-        return new Block(columns, rows, List.of(
-                new Cell(0, 0, columns.size(), rows.size(), new CellUnit.Patch(A), Turn.NONE)));
+        return Block.of(columns, rows, List.of(
+                new Cell(0, 0, columns.size(), rows.size(), new Patch(A), Orientation.UPRIGHT)));
     }
 
     private static List<Length> lines(Length side) {
@@ -168,12 +144,12 @@ final class CaseAnswers {
         return lines;
     }
 
-    private static Figure<Length> given(Length length) {
-        return Figure.given("case", Label.of("case"), length, Origin.pattern("case"));
+    /** As in the case files: inches without the unit. */
+    static String text(Length length) {
+        return length.toString().replace(" in", "");
     }
 
-    /** As in the case files: inches without the unit. */
-    private static String text(Length length) {
-        return length.toString().replace(" in", "");
+    static Figure<Length> given(Length length) {
+        return Figure.given("case", Label.of("case"), length, Origin.pattern("case"));
     }
 }

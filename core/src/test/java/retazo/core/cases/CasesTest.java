@@ -73,7 +73,7 @@ class CasesTest {
 
     private static Map<String, Object> answer(String topic, CaseObject input) {
         return switch (topic) {
-            case "units" -> CaseAnswers.unit(input);
+            case "units" -> UnitAnswers.of(input);
             case "settings" -> CaseAnswers.straightSetting(input);
             case "finishing" -> CaseAnswers.finishing(input);
             default -> throw new AssertionError("Nobody answers the topic '" + topic + "'.");

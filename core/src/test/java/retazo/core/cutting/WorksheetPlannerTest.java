@@ -6,11 +6,16 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import retazo.core.block.Hand;
+import retazo.core.block.PieceShape;
+import retazo.core.block.Subcut;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -33,7 +38,7 @@ class WorksheetPlannerTest {
     @Test
     void half_an_inch_of_width_can_be_a_strip() {
         assertThat(exact("40", patches("A1", "4 1/2", "4 1/2", 27))).isEqualTo(Length.parse("19"));
-        assertThat(exact("40 1/2", patches("A1", "4 1/2", "4 1/2", 27))).isEqualTo(Length.parse("14 1/2"));
+        assertThat(exact("40 1/2", patches("A1", "4 1/2", "4 1/2", 27, "40 1/2"))).isEqualTo(Length.parse("14 1/2"));
     }
 
     @Test
@@ -54,10 +59,10 @@ class WorksheetPlannerTest {
 
         ClothPlan plan = plan("40", List.of(
                 patches("A2", "3", "3", 5),
-                new ClothNeed.Binding(quilt.binding()),
+                new ClothNeed.Binding(quilt.binding().orElseThrow()),
                 patches("A1", "6", "6", 5),
                 new ClothNeed.Border(quilt.borders().get(0)),
-                new ClothNeed.Backing(quilt.backing())));
+                new ClothNeed.Backing(quilt.backing().orElseThrow())));
 
         assertThat(plan.lines()).extracting(line -> line.use().place(), line -> line.pieceLabels()).containsExactly(
                 tuple(Use.Place.BACKING, List.of()),
@@ -95,16 +100,28 @@ class WorksheetPlannerTest {
 
     private ClothPlan plan(String width, List<ClothNeed> needs) {
         ClothRequest request = new ClothRequest(
-                "test", figure(Length.parse(width)), PRACTICE.figure(PracticeMeasure.SQUARING), new ArrayList<>(needs));
+                "test", figure(Length.parse(width)), PrintKind.ALL_OVER, PRACTICE.figure(PracticeMeasure.SQUARING), new ArrayList<>(needs));
         return planner.plan(request).match(ClothPlanning.Planned::plan, impossible -> {
             throw new AssertionError(impossible.problems());
         });
     }
 
     private static ClothNeed patches(String label, String width, String height, long count) {
-        return new ClothNeed.Patches(new PieceNeed(
-                label, QuiltSamples.NIGHT, figure(Length.parse(width)), figure(Length.parse(height)),
-                Figure.given("n", Label.of("n"), new Count(count), Origin.pattern("n")), List.of()));
+        return patches(label, width, height, count, "40");
+    }
+
+    private static ClothNeed patches(String label, String width, String height, long count, String usableWidth) {
+        PieceShape shape = new PieceShape.Rectangle(
+                figure(Length.parse(width)), figure(Length.parse(height)), Subcut.NONE, Hand.EITHER);
+        return pieces(label, shape, count, usableWidth);
+    }
+
+    private static ClothNeed pieces(String label, PieceShape shape, long count, String usableWidth) {
+        return new ClothNeed.Pieces(
+                new PieceNeed(
+                        label, QuiltSamples.NIGHT, Use.BLOCKS, shape,
+                        Figure.given("n", Label.of("n"), new Count(count), Origin.pattern("n")), List.of(), Optional.empty()),
+                figure(Length.parse(usableWidth)));
     }
 
     private static Figure<Length> figure(Length length) {

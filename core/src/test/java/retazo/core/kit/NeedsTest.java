@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPlan;
@@ -98,7 +99,7 @@ class NeedsTest {
     /** Two roles in one fabric share strips of a cut size: 60 + 100 patches of 3 1/2 are 15 strips, not 6 + 10; squaring once. */
     @Test
     void two_roles_in_one_fabric_are_planned_as_one_length() {
-        Needs.Result result = new Needs(PRACTICE).inFabrics(
+        Needs.Result result = new Needs(PRACTICE).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.equals(QuiltSamples.FOG) ? "night" : role.value(), "40"),
                 Contents.EVERYTHING);
 
@@ -112,7 +113,7 @@ class NeedsTest {
 
     @Test
     void a_kit_without_backing_asks_for_none() {
-        Needs.Result result = new Needs(PRACTICE).inFabrics(
+        Needs.Result result = new Needs(PRACTICE).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), "40"), new Contents(false, false));
 
         assertThat(result.byFabric()).doesNotContainKey("back");
@@ -122,7 +123,7 @@ class NeedsTest {
 
     @Test
     void a_wider_fabric_is_planned_by_its_own_width() {
-        Needs.Result result = new Needs(PRACTICE).inFabrics(
+        Needs.Result result = new Needs(PRACTICE).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), role.equals(QuiltSamples.BACK) ? "106" : "40"),
                 Contents.EVERYTHING);
 
@@ -131,7 +132,7 @@ class NeedsTest {
 
     @Test
     void a_piece_wider_than_the_cloth_is_told_by_its_label() {
-        Needs.Result result = new Needs(PRACTICE).inFabrics(
+        Needs.Result result = new Needs(PRACTICE).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), "3 3/4"), new Contents(false, false));
 
         assertThat(result.problems()).extracting(Problem::code).containsOnly("cloth.piece-too-wide");
@@ -150,7 +151,7 @@ class NeedsTest {
     void a_bill_names_letters_and_lengths() {
         BillOfMaterials bill = BillOfMaterials.of(DESIGN, throwByRole());
 
-        BillLine.Cut first = bill.lines().get(0).match(cut -> cut);
+        BillLine.Cut first = bill.lines().get(0).match(cut -> cut, picked -> null);
 
         assertThat(bill.lines()).hasSize(5);
         assertThat(first).isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40")));
@@ -173,16 +174,16 @@ class NeedsTest {
         return new QuiltPlanner(PRACTICE).plan(DESIGN, size);
     }
 
-    private static KitFabric fabric(String code, String usableWidth) {
-        return KitFabric.measured(code, inches(usableWidth));
+    private static KitChoice fabric(String code, String usableWidth) {
+        return new KitChoice.Fabric(KitFabric.measured(code, inches(usableWidth), PrintKind.ALL_OVER));
     }
 
     private static ClothPlan cloth(Need need) {
-        return need.amount().match(Need.Amount.Cloth::plan);
+        return need.amount().match(Need.Amount.Cloth::plan, printed -> null, units -> null);
     }
 
     private static Length sell(Need need) {
-        return need.amount().match(cloth -> cloth.sell().value());
+        return need.amount().match(cloth -> cloth.sell().value(), printed -> printed.sell().value(), units -> null);
     }
 
     private static Length inches(String text) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
@@ -13,13 +15,11 @@ import retazo.core.measure.Problem;
 class DesignCheckTest {
 
     private static final List<Role> ROLES = QuiltSamples.ferryWake().roles();
-    private static final List<BorderDesign> BORDERS = QuiltSamples.ferryWake().borders();
-    private static final List<RoleKey> FINISHING = List.of(QuiltSamples.NIGHT, QuiltSamples.BACK);
 
     @Test
     void a_role_that_is_used_nowhere_is_told_at_its_name() {
         List<Role> more = new java.util.ArrayList<>(ROLES);
-        more.add(new Role(new RoleKey("spare"), "F", "spare"));
+        more.add(Role.of(new RoleKey("spare"), "F", "spare"));
 
         assertThat(check(more, List.of(QuiltSamples.crib())))
                 .extracting(Problem::place, Problem::code).containsExactly(tuple("roles.5.name", "role.unused"));
@@ -34,8 +34,8 @@ class DesignCheckTest {
     @Test
     void names_must_be_there_and_differ() {
         List<Role> roles = new java.util.ArrayList<>(ROLES);
-        roles.set(1, new Role(QuiltSamples.LANTERN, "B", "Night River"));
-        roles.set(2, new Role(QuiltSamples.FOG, "C", " "));
+        roles.set(1, Role.of(QuiltSamples.LANTERN, "B", "Night River"));
+        roles.set(2, Role.of(QuiltSamples.FOG, "C", " "));
 
         assertThat(check(roles, List.of(QuiltSamples.crib(), QuiltSamples.crib())))
                 .extracting(Problem::place, Problem::code).containsExactly(
@@ -65,10 +65,13 @@ class DesignCheckTest {
     }
 
     private static QuiltSize size(String key, int columns, int rows, List<Length> borders) {
-        return new QuiltSize.Grid(new SizeKey(key), key, columns, rows, borders);
+        return QuiltSize.Grid.of(new SizeKey(key), key, columns, rows, borders);
     }
 
     private static List<Problem> check(List<Role> roles, List<QuiltSize> sizes) {
-        return DesignCheck.problems(roles, QuiltSamples.wakeBlock(), BORDERS, FINISHING, sizes);
+        return new DesignCheck(
+                        roles, sizes, Optional.empty(), Optional.empty(),
+                        Optional.of(QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY)), Way.DRAWING, Map.of())
+                .problems();
     }
 }

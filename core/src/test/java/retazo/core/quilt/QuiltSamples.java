@@ -3,7 +3,9 @@ package retazo.core.quilt;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
 import retazo.core.block.CellGrid;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
@@ -18,6 +20,8 @@ public final class QuiltSamples {
     public static final RoleKey QUAY = new RoleKey("quay");
     public static final RoleKey BACK = new RoleKey("back");
 
+    public static final BlockKey WAKE_KEY = new BlockKey("wake");
+
     private static final List<List<String>> WAKE = List.of(
             List.of("C", "B", "B", "A"),
             List.of("C", "C/B", "B/A", "A"),
@@ -28,35 +32,55 @@ public final class QuiltSamples {
     }
 
     public static QuiltDesign ferryWake() {
-        return new QuiltDesign(
-                List.of(
-                        new Role(NIGHT, "A", "night river"),
-                        new Role(LANTERN, "B", "lantern"),
-                        new Role(FOG, "C", "fog"),
-                        new Role(QUAY, "D", "quay"),
-                        new Role(BACK, "E", "back")),
-                wakeBlock(),
+        return QuiltDesign.drawn(wakeRoles(), List.of(crib(), throwSize(), twin()), drawing(wakeBlock(), QUAY));
+    }
+
+    public static List<Role> wakeRoles() {
+        return List.of(
+                Role.of(NIGHT, "A", "night river"),
+                Role.of(LANTERN, "B", "lantern"),
+                Role.of(FOG, "C", "fog"),
+                Role.of(QUAY, "D", "quay"),
+                Role.of(BACK, "E", "back"));
+    }
+
+    /** One block everywhere, one border, binding in the night ground. */
+    public static Drawing drawing(Block block, RoleKey border) {
+        return new Drawing(
+                List.of(new BlockKind(WAKE_KEY, "wake", block)),
+                PlaceRule.uniform(WAKE_KEY),
                 new Setting.Straight(),
-                List.of(new BorderDesign(QUAY, BorderCorners.BUTTED)),
-                NIGHT,
-                BACK,
-                List.of(crib(), throwSize(), twin()));
+                List.of(new BorderDesign(border, BorderCorners.BUTTED)),
+                Optional.of(NIGHT),
+                Optional.of(BACK));
     }
 
     public static Block wakeBlock() {
-        List<Length> lines = Collections.nCopies(4, Length.ofInches(3));
-        return new Block(lines, lines, CellGrid.read(WAKE, Map.of("A", NIGHT, "B", LANTERN, "C", FOG)).cells());
+        return block(3, WAKE);
     }
 
-    public static QuiltSize crib() {
-        return new QuiltSize.Grid(new SizeKey("crib"), "Crib", 3, 4, List.of(Length.ofInches(3)));
+    /** A block of equal square cells, typed with the letters A night, B lantern, C fog. */
+    public static Block block(long cellInches, List<List<String>> rows) {
+        CellGrid.Names names = new CellGrid.Names(Map.of("A", NIGHT, "B", LANTERN, "C", FOG, "D", QUAY, "E", BACK), Map.of());
+        CellGrid.Reading reading = CellGrid.read(rows, names);
+        if (!reading.problems().isEmpty()) {
+            throw new IllegalArgumentException(reading.problems().toString());
+        }
+        return Block.of(
+                Collections.nCopies(rows.get(0).size(), Length.ofInches(cellInches)),
+                Collections.nCopies(rows.size(), Length.ofInches(cellInches)),
+                reading.cells());
     }
 
-    public static QuiltSize throwSize() {
-        return new QuiltSize.Grid(new SizeKey("throw"), "Throw", 4, 5, List.of(Length.ofInches(4)));
+    public static QuiltSize.Grid crib() {
+        return QuiltSize.Grid.of(new SizeKey("crib"), "Crib", 3, 4, List.of(Length.ofInches(3)));
     }
 
-    public static QuiltSize twin() {
-        return new QuiltSize.Grid(new SizeKey("twin"), "Twin", 5, 7, List.of(Length.ofInches(4)));
+    public static QuiltSize.Grid throwSize() {
+        return QuiltSize.Grid.of(new SizeKey("throw"), "Throw", 4, 5, List.of(Length.ofInches(4)));
+    }
+
+    public static QuiltSize.Grid twin() {
+        return QuiltSize.Grid.of(new SizeKey("twin"), "Twin", 5, 7, List.of(Length.ofInches(4)));
     }
 }

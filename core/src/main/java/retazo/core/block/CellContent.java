@@ -1,0 +1,36 @@
+package retazo.core.block;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import retazo.core.measure.Count;
+import retazo.core.measure.Problem;
+
+/** What stands in a cell of a block: a unit, or a smaller block. */
+public sealed interface CellContent permits Unit, InnerBlock {
+
+    /** The roles in it, each once, first role first. */
+    List<RoleKey> roles();
+
+    /** Itself, if it is a smaller block. */
+    default Optional<InnerBlock> inner() {
+        return Optional.empty();
+    }
+
+    /** The text with which it is typed in a cell. */
+    String text(Function<RoleKey, String> letters);
+
+    /** Why it cannot be sewn at this size. */
+    Optional<Problem> problem(FinishedSize size);
+
+    /** The patches seen, upright, from the top left corner. They cover the size exactly. */
+    List<DrawnPatch> draw(FinishedSize size);
+
+    /**
+     * What is cut and counted for it, and how many of each.
+     *
+     * @param mirrored whether it is sewn as its mirror image
+     */
+    Map<SizedUnit, Count> units(FinishedSize size, boolean mirrored);
+}

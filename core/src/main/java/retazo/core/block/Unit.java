@@ -1,0 +1,28 @@
+package retazo.core.block;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+
+/** A small sewn part of a block: its kind, its method and the roles in it. Its size comes from its cell. */
+public sealed interface Unit extends CellContent permits CutUnit, PatchGrid {
+
+    /** What it is, in the one form in which units are typed, kept and exchanged. */
+    UnitSpec spec();
+
+    @Override
+    default List<RoleKey> roles() {
+        return spec().parts().stream().map(UnitPart::role).distinct().toList();
+    }
+
+    @Override
+    default String text(Function<RoleKey, String> letters) {
+        return UnitText.write(spec(), letters);
+    }
+
+    /** The same unit with each role replaced; empty where the new roles make no such unit. */
+    default Optional<Unit> recoloured(UnaryOperator<RoleKey> change) {
+        return spec().recoloured(change).read().match(Optional::of, problem -> Optional.empty());
+    }
+}

@@ -1,0 +1,43 @@
+package retazo.core.cloth;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import retazo.core.measure.Length;
+
+/** The factory-cut kinds of cloth that patterns ask for. */
+public enum PrecutKind {
+    /** Strips 2½ in wide across the cloth. */
+    STRIP_ROLL("strip-roll"),
+    /** Squares of 10 in. */
+    SQUARES_10("squares-10"),
+    /** Squares of 5 in. */
+    SQUARES_5("squares-5"),
+    /** About 18 × 21 in: half a yard cut in half across. */
+    FAT_QUARTER("fat-quarter"),
+    /** About 9 × 21 in: a quarter of a yard cut in half across. */
+    FAT_EIGHTH("fat-eighth");
+
+    private final String code;
+
+    PrecutKind(String code) {
+        this.code = code;
+    }
+
+    /** Its name in files. */
+    public String code() {
+        return code;
+    }
+
+    public static Optional<PrecutKind> ofCode(String code) {
+        return Stream.of(values()).filter(kind -> kind.code.equals(code)).findFirst();
+    }
+
+    /** The length off a bolt from which the shop cuts two of them, where it does. */
+    public Optional<Length> lengthForTwo() {
+        return switch (this) {
+            case FAT_QUARTER -> Optional.of(Length.ofInches(18));
+            case FAT_EIGHTH -> Optional.of(Length.ofInches(9));
+            case STRIP_ROLL, SQUARES_10, SQUARES_5 -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,131 @@
+package retazo.core.kit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cutting.ClothNeed;
+import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.ClothRequest;
+import retazo.core.cutting.WorksheetPlanner;
+import retazo.core.explain.Arithmetic;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.PrecutSource;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.Use;
+
+/** What roles take whose pieces are known. */
+final class PlannedNeeds {
+
+    private final NeedRequest request;
+    private final QuiltPlan plan;
+    private final WorksheetPlanner planner = new WorksheetPlanner();
+
+    PlannedNeeds(NeedRequest request) {
+        this.request = request;
+        this.plan = request.plan();
+    }
+
+    NeedResult need() {
+        return request.choice().match(fabric -> ofCloth(fabric.fabric()), precut -> ofPrecut(precut.good()));
+    }
+
+    private NeedResult ofCloth(KitFabric fabric) {
+        List<ClothNeed> needs = new ArrayList<>();
+        pieces().forEach(piece -> needs.add(new ClothNeed.Pieces(piece, widthFor(piece, fabric))));
+        plan.borders().stream()
+                .filter(border -> request.takes(border.role(), Use.border(border.number())))
+                .forEach(border -> needs.add(new ClothNeed.Border(border)));
+        plan.binding().filter(binding -> request.takes(binding.role(), Use.BINDING))
+                .ifPresent(binding -> needs.add(new ClothNeed.Binding(binding)));
+        plan.backing().filter(backing -> request.takes(backing.role(), Use.BACKING))
+                .ifPresent(backing -> needs.add(new ClothNeed.Backing(backing)));
+        if (needs.isEmpty()) {
+            return NeedResult.NOTHING;
+        }
+        Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
+        return planner.plan(new ClothRequest(request.key(), fabric.usableWidth(), fabric.print(), squaring, needs))
+                .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
+                        impossible -> NeedResult.impossible(impossible.problems()));
+    }
+
+    private Stream<PieceNeed> pieces() {
+        return plan.pieces().stream().filter(piece -> request.takes(piece.role(), piece.use()));
+    }
+
+    /** Strips of a set are sewn together before they are cut, so the narrowest cloth of the set decides. */
+    private Figure<Length> widthFor(PieceNeed piece, KitFabric fabric) {
+        List<Figure<Length>> widths = piece.shape().setRoles().stream()
+                .map(request.colourway())
+                .flatMap(choice -> choice.match(cloth -> Stream.of(cloth.fabric().usableWidth()), precut -> Stream.empty()))
+                .distinct()
+                .toList();
+        return widths.size() < 2
+                ? fabric.usableWidth()
+                : Arithmetic.least(request.key() + "." + piece.label() + ".setWidth", Label.of("cloth.setWidth"), widths);
+    }
+
+    private Figure<Length> sell(ClothPlan cloth) {
+        return request.practice().margin().toSell(
+                request.key() + ".sell", Label.of("cloth.sell"), cloth.exact(),
+                request.practice().figure(PracticeMeasure.SELLING_STEP));
+    }
+
+    /** Precuts serve a role only if its list says, for every piece, how many one of them gives. */
+    private NeedResult ofPrecut(KitGood good) {
+        List<Problem> problems = new ArrayList<>();
+        List<Figure<Count>> sheets = new ArrayList<>();
+        for (PieceNeed piece : pieces().toList()) {
+            Optional<PrecutSource> source = piece.precut().filter(precut -> precut.kind() == good.kind());
+            source.ifPresentOrElse(
+                    precut -> sheets.add(sheets(piece, precut)),
+                    () -> problems.add(Problem.of("kit.piece-not-from-precut", piece.label(), good.code())));
+        }
+        Stream.of(
+                        plan.borders().stream().map(border -> border.role()),
+                        plan.binding().stream().map(binding -> binding.role()),
+                        plan.backing().stream().map(backing -> backing.role()))
+                .flatMap(roles -> roles)
+                .filter(request.roles()::contains)
+                .forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
+        if (!problems.isEmpty()) {
+            return NeedResult.impossible(problems);
+        }
+        if (sheets.isEmpty()) {
+            return NeedResult.NOTHING;
+        }
+        Figure<Count> all = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets);
+        return NeedResult.of(need(new Need.Amount.Units(PrecutUnits.of(request.key(), all, good))));
+    }
+
+    private Figure<Count> sheets(PieceNeed piece, PrecutSource precut) {
+        Figure<Count> perSheet = Figure.given(
+                request.key() + "." + piece.label() + ".perSheet", Label.of("precut.perSheet", piece.label()),
+                new Count(precut.perSheet()), Origin.pattern("cutList"));
+        return Arithmetic.groups(
+                request.key() + "." + piece.label() + ".sheets", Label.of("precut.sheetsFor", piece.label()), piece.count(), perSheet);
+    }
+
+    private Need need(Need.Amount amount) {
+        Set<Use> uses = new LinkedHashSet<>();
+        for (RoleKey role : request.roles()) {
+            pieces().filter(piece -> piece.role().equals(role)).map(PieceNeed::use).forEach(uses::add);
+            plan.borders().stream().filter(border -> border.role().equals(role)).forEach(border -> uses.add(Use.border(border.number())));
+            plan.binding().filter(binding -> request.takes(role, Use.BINDING) && binding.role().equals(role))
+                    .ifPresent(binding -> uses.add(Use.BINDING));
+            plan.backing().filter(backing -> request.takes(role, Use.BACKING) && backing.role().equals(role))
+                    .ifPresent(backing -> uses.add(Use.BACKING));
+        }
+        return new Need(request.roles(), List.copyOf(uses), amount);
+    }
+}

@@ -1,0 +1,123 @@
+package retazo.core.kit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.explain.Arithmetic;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.PrintedAmount;
+import retazo.core.quilt.PrintedText;
+import retazo.core.quilt.SizeTable;
+import retazo.core.quilt.Use;
+
+/** What roles take whose pattern prints a size table and nothing more. */
+final class PrintedNeeds {
+
+    private static final Figure<Count> TWO =
+            Figure.given("precut.two", Label.of("precut.twoFromLength"), new Count(2), Origin.craft("quarters-from-half-a-yard"));
+
+    private final NeedRequest request;
+    private final List<Problem> problems = new ArrayList<>();
+
+    PrintedNeeds(NeedRequest request) {
+        this.request = request;
+    }
+
+    NeedResult need() {
+        return request.choice().match(fabric -> ofCloth(fabric.fabric()), precut -> ofPrecut(precut.good()));
+    }
+
+    private NeedResult ofCloth(KitFabric fabric) {
+        List<Figure<Length>> lengths = new ArrayList<>();
+        rows().forEach(row -> length(row).ifPresentOrElse(
+                lengths::add, () -> problems.add(notServed("kit.role-needs-precut", row))));
+        if (!problems.isEmpty() || lengths.isEmpty()) {
+            return NeedResult.impossible(problems);
+        }
+        Figure<Length> exact = Arithmetic.sum(request.key() + ".exact", Label.of("printed.length"), lengths);
+        Figure<Length> sell = Arithmetic.roundedUp(
+                request.key() + ".sell", Label.of("printed.sell"), exact, request.practice().figure(PracticeMeasure.SELLING_STEP));
+        return NeedResult.of(new Need(
+                request.roles(), uses(), new Need.Amount.PrintedCloth(fabric.usableWidth(), exact, sell)));
+    }
+
+    private NeedResult ofPrecut(KitGood good) {
+        List<Figure<Count>> units = new ArrayList<>();
+        rows().forEach(row -> units(row, good).ifPresentOrElse(
+                units::add, () -> problems.add(notServed("kit.precut-does-not-serve", row))));
+        if (!problems.isEmpty() || units.isEmpty()) {
+            return NeedResult.impossible(problems);
+        }
+        Figure<Count> all = units.size() == 1
+                ? units.get(0) : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
+        return NeedResult.of(new Need(request.roles(), uses(), new Need.Amount.Units(all)));
+    }
+
+    /** The rows of these roles that have something for this size and kit. */
+    private Stream<SizeTable.Row> rows() {
+        return request.design().table().orElseThrow().rows().stream()
+                .filter(row -> request.takes(row.role(), row.use()) && row.cells().containsKey(request.plan().size().key()));
+    }
+
+    private List<Use> uses() {
+        return rows().map(SizeTable.Row::use).distinct().toList();
+    }
+
+    private List<PrintedAmount> cell(SizeTable.Row row) {
+        return row.cells().get(request.plan().size().key());
+    }
+
+    private Problem notServed(String code, SizeTable.Row row) {
+        return Problem.of(
+                code, request.letter(row.role()), PrintedText.write(cell(row)), request.plan().size().name(), request.choice().code());
+    }
+
+    private String key(SizeTable.Row row) {
+        return request.key() + "." + request.letter(row.role()) + "-" + row.use().place().name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The printed length, or the length from which the shop cuts the printed quarters, two from each half yard. */
+    private Optional<Figure<Length>> length(SizeTable.Row row) {
+        Origin printed = Origin.pattern("sizes." + request.plan().size().name());
+        Optional<Figure<Length>> cloth = cell(row).stream()
+                .flatMap(amount -> amount.match(length -> Stream.of(length.length()), precuts -> Stream.empty()))
+                .findFirst()
+                .map(length -> Figure.given(key(row), Label.of("printed.cell", request.letter(row.role())), length, printed));
+        return cloth.or(() -> cell(row).stream()
+                .flatMap(amount -> amount.match(length -> Stream.<PrintedAmount.Precuts>empty(), Stream::of))
+                .filter(precuts -> !precuts.packs() && precuts.kind().lengthForTwo().isPresent())
+                .findFirst()
+                .map(precuts -> shopCut(row, precuts, printed)));
+    }
+
+    private Figure<Length> shopCut(SizeTable.Row row, PrintedAmount.Precuts precuts, Origin printed) {
+        Figure<Count> asked = Figure.given(
+                key(row) + ".asked", Label.of("printed.asked", request.letter(row.role())), new Count(precuts.count()), printed);
+        Figure<Count> pairs = Arithmetic.groups(key(row) + ".pairs", Label.of("printed.pairs"), asked, TWO);
+        Figure<Length> each = Figure.given(
+                "precut." + precuts.kind().code() + ".lengthForTwo", Label.of("precut.lengthForTwo"),
+                precuts.kind().lengthForTwo().orElseThrow(), Origin.craft("quarters-from-half-a-yard"));
+        return Arithmetic.product(key(row), Label.of("printed.shopCut", request.letter(row.role())), pairs, each);
+    }
+
+    private Optional<Figure<Count>> units(SizeTable.Row row, KitGood good) {
+        return cell(row).stream()
+                .flatMap(amount -> amount.match(length -> Stream.<PrintedAmount.Precuts>empty(), Stream::of))
+                .filter(precuts -> precuts.kind() == good.kind() && !(precuts.packs() && good.isLoose()))
+                .findFirst()
+                .map(precuts -> {
+                    Figure<Count> printed = Figure.given(
+                            key(row) + ".printed", Label.of("printed.cell", request.letter(row.role())), new Count(precuts.count()),
+                            Origin.pattern("sizes." + request.plan().size().name()));
+                    return precuts.packs() ? printed : PrecutUnits.of(key(row), printed, good);
+                });
+    }
+}

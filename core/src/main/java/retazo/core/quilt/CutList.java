@@ -1,0 +1,78 @@
+package retazo.core.quilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import retazo.core.block.RoleKey;
+import retazo.core.block.UnitPractice;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
+
+/**
+ * A pattern as a list of what is cut.
+ *
+ * @param places  labels of blocks with how many each size has
+ * @param binding the role of a binding that is worked out from the finished size; empty where lines list it, or there is none
+ * @param backing likewise
+ */
+public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> binding, Optional<RoleKey> backing) {
+
+    public static final int MOST_LINES = 300;
+    public static final int MOST_PLACES = 30;
+
+    public CutList {
+        places = List.copyOf(places);
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * Blocks that are counted together: of one kind, or in one place of the quilt.
+     *
+     * @param blocks how many each size has
+     */
+    public record Place(String label, Map<SizeKey, Integer> blocks) {
+        public Place {
+            blocks = Map.copyOf(blocks);
+        }
+    }
+
+    /**
+     * One line.
+     *
+     * @param precut the precut that its pieces may come from
+     * @param note   for the maker, or empty
+     */
+    public record Line(RoleKey role, Use use, CutForm form, CutCount count, Optional<PrecutSource> precut, String note) {
+    }
+
+    /** How many blocks a size has under a label; zero if it has none. */
+    int blocks(String label, SizeKey size) {
+        return places.stream()
+                .filter(place -> place.label().equals(label))
+                .findFirst()
+                .map(place -> place.blocks().getOrDefault(size, 0))
+                .orElse(0);
+    }
+
+    /** What a size takes, line by line; lines that count nothing for it are left out. */
+    List<PieceNeeds.Source> sources(String key, QuiltSize size, UnitPractice practice) {
+        List<PieceNeeds.Source> sources = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
+            String lineKey = key + ".line" + (i + 1);
+            Figure<Count> count = line.count().total(lineKey, this, size);
+            if (count.value().value() > 0) {
+                sources.add(new PieceNeeds.Source(
+                        line.role(), line.use(), line.form().shape(new CutForm.Typed(lineKey, practice, setRoles(line))), count,
+                        Optional.empty(), line.precut()));
+            }
+        }
+        return sources;
+    }
+
+    private List<RoleKey> setRoles(Line line) {
+        Optional<String> set = line.form().set();
+        return lines.stream().filter(other -> set.isPresent() && other.form().set().equals(set)).map(Line::role).distinct().toList();
+    }
+}

@@ -1,0 +1,96 @@
+package retazo.core.quilt;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import retazo.core.block.BlockKey;
+import retazo.core.block.CutPiece;
+import retazo.core.block.CutUnit;
+import retazo.core.block.SizedUnit;
+import retazo.core.block.UnitCut;
+import retazo.core.block.UnitCutting;
+import retazo.core.block.UnitPractice;
+import retazo.core.explain.Arithmetic;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
+import retazo.core.measure.Count;
+
+/** Counts equal units over the whole quilt, so that those which come several at a time are rounded up once. */
+final class UnitTally {
+
+    /** So many blocks of a kind, with the units of one of them. */
+    record Blocks(BlockKind kind, Map<SizedUnit, Count> units, Figure<Count> count) {
+        static Blocks of(BlockKind kind, Figure<Count> count) {
+            return new Blocks(kind, kind.block().units(), count);
+        }
+    }
+
+    private final String key;
+    private final UnitPractice practice;
+
+    UnitTally(String key, UnitPractice practice) {
+        this.key = key;
+        this.practice = practice;
+    }
+
+    /** The pieces of all units of these blocks. */
+    List<PieceNeeds.Source> sources(List<Blocks> blocks) {
+        Map<SizedUnit, Map<CutUnit, List<Blocks>>> byUnit = new LinkedHashMap<>();
+        for (Blocks placed : blocks) {
+            placed.units().keySet().forEach(unit -> byUnit
+                    .computeIfAbsent(unit.pooled(), pooled -> new LinkedHashMap<>())
+                    .computeIfAbsent(unit.unit(), arrangement -> new ArrayList<>())
+                    .add(placed));
+        }
+        List<PieceNeeds.Source> sources = new ArrayList<>();
+        int number = 0;
+        for (Map.Entry<SizedUnit, Map<CutUnit, List<Blocks>>> unit : byUnit.entrySet()) {
+            number++;
+            sources.addAll(sourcesOf(unit.getKey(), unit.getValue(), key + ".unit" + number));
+        }
+        return sources;
+    }
+
+    private List<PieceNeeds.Source> sourcesOf(SizedUnit unit, Map<CutUnit, List<Blocks>> arrangements, String unitKey) {
+        Map<CutUnit, Figure<Count>> needed = new LinkedHashMap<>();
+        Map<BlockKey, Count> perBlock = new LinkedHashMap<>();
+        arrangements.forEach((arrangement, blocks) -> {
+            SizedUnit sized = new SizedUnit(arrangement, unit.size(), unit.mirrored());
+            String arrangementKey = arrangements.size() == 1 ? unitKey : unitKey + ".arrangement" + (needed.size() + 1);
+            needed.put(arrangement, needed(sized, blocks, arrangementKey));
+            blocks.forEach(placed -> perBlock.merge(
+                    placed.kind().key(), placed.units().get(sized), Count::plus));
+        });
+        Figure<Count> all = unit.unit().needed(unitKey + ".needed", needed);
+        UnitCut cut = unit.unit().cut(new UnitCutting(unitKey, all, unit.size(), unit.mirrored(), practice));
+        List<CutPiece> oneSet = oneSet(unit);
+        List<PieceNeeds.Source> sources = new ArrayList<>();
+        for (int i = 0; i < cut.pieces().size(); i++) {
+            CutPiece piece = cut.pieces().get(i);
+            sources.add(PieceNeeds.Source.drawn(
+                    piece, new PieceNeed.PieceUse(unit, perBlock, piece.count(), oneSet.get(i).count().value())));
+        }
+        return sources;
+    }
+
+    /** The pieces of as many units as one set of pieces gives. */
+    private List<CutPiece> oneSet(SizedUnit unit) {
+        Figure<Count> perCut =
+                Figure.given("unit.perCut", Label.of("unit.perSet"), unit.unit().perCut(), Origin.craft("units-per-set"));
+        return unit.unit().cut(new UnitCutting("set", perCut, unit.size(), unit.mirrored(), practice)).pieces();
+    }
+
+    private static Figure<Count> needed(SizedUnit unit, List<Blocks> blocks, String key) {
+        List<Figure<Count>> products = new ArrayList<>();
+        for (Blocks placed : blocks) {
+            String blockKey = blocks.size() == 1 ? key : key + "." + placed.kind().key();
+            Figure<Count> each = Figure.given(
+                    blockKey + ".perBlock", Label.of("unit.perBlock"), placed.units().get(unit),
+                    Origin.pattern("block.cells"));
+            products.add(Arithmetic.productOfCounts(blockKey + ".needed", Label.of("unit.needed"), placed.count(), each));
+        }
+        return products.size() == 1 ? products.get(0) : Arithmetic.sumOfCounts(key + ".needed", Label.of("unit.needed"), products);
+    }
+}

@@ -1,0 +1,128 @@
+package retazo.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.junit.jupiter.api.Test;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.PrintedAmount;
+import retazo.core.quilt.PrintedText;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.SizeTable;
+import retazo.core.quilt.Use;
+import retazo.core.quilt.Way;
+
+/** Kits from a size table alone: ground 2 yd, prints 1 roll or 1¼ yd, accents 3 fat quarters, binding ½ yd. */
+class PrintedNeedsTest {
+
+    private static final SizeKey THROW = new SizeKey("throw");
+    private static final ShopPractice PRACTICE = ShopPractice.customary();
+    private static final QuiltDesign DESIGN = design();
+
+    /** Three fat quarters come from two half yards: 36 in. */
+    @Test
+    void a_length_is_sold_as_printed_and_quarters_are_cut_from_half_yards() {
+        Needs.Result result = needs(Map.of());
+
+        assertThat(result.problems()).isEmpty();
+        assertThat(result.byFabric().values()).extracting(PrintedNeedsTest::sell).containsExactly(
+                Length.ofYards(2, 1), Length.ofYards(5, 4), Length.ofYards(1, 1), Length.ofYards(1, 2));
+    }
+
+    @Test
+    void roles_in_one_fabric_are_one_length() {
+        Needs.Result result = needs(Map.of("D", fabric("A")));
+
+        assertThat(sell(result.byFabric().get("A"))).isEqualTo(Length.ofYards(5, 2));
+        assertThat(result.byFabric().get("A").uses()).containsExactly(Use.BLOCKS, Use.BINDING);
+    }
+
+    @Test
+    void a_role_can_be_met_by_the_pack_that_is_printed() {
+        Needs.Result result = needs(Map.of("B", precut("MARSH", PrecutKind.STRIP_ROLL, 40)));
+
+        assertThat(units(result.byFabric().get("MARSH"))).isEqualTo(Count.ONE);
+        assertThat(BillOfMaterials.of(DESIGN, result.byFabric()).picked()).containsExactly(Map.entry("MARSH", Count.ONE));
+    }
+
+    /** Three quarters: three loose ones, or one bundle of twelve. */
+    @Test
+    void printed_quarters_are_loose_or_whole_bundles() {
+        assertThat(units(needs(Map.of("C", precut("LOOSE", PrecutKind.FAT_QUARTER, 1))).byFabric().get("LOOSE"))).isEqualTo(new Count(3));
+        assertThat(units(needs(Map.of("C", precut("TWELVE", PrecutKind.FAT_QUARTER, 12))).byFabric().get("TWELVE"))).isEqualTo(Count.ONE);
+        assertThat(units(needs(Map.of("C", precut("TWO", PrecutKind.FAT_QUARTER, 2))).byFabric().get("TWO"))).isEqualTo(new Count(2));
+    }
+
+    @Test
+    void a_choice_that_does_not_serve_is_told() {
+        assertThat(needs(Map.of("A", precut("MARSH", PrecutKind.STRIP_ROLL, 40))).problems())
+                .extracting(Problem::code).containsExactly("kit.precut-does-not-serve");
+        assertThat(needs(Map.of("B", precut("LOOSE", PrecutKind.STRIP_ROLL, 1))).problems())
+                .extracting(Problem::code).containsExactly("kit.precut-does-not-serve");
+    }
+
+    @Test
+    void a_kit_without_binding_takes_none() {
+        Needs.Result result = new Needs(PRACTICE).of(
+                DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, DESIGN.sizes().get(0)), role -> fabric(role.value()),
+                new Contents(false, true));
+
+        assertThat(result.byFabric()).doesNotContainKey("D");
+    }
+
+    private static Needs.Result needs(Map<String, KitChoice> others) {
+        Function<RoleKey, KitChoice> colourway = role -> others.getOrDefault(role.value(), fabric(role.value()));
+        return new Needs(PRACTICE).of(
+                DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, DESIGN.sizes().get(0)), colourway, Contents.EVERYTHING);
+    }
+
+    private static KitChoice fabric(String code) {
+        return new KitChoice.Fabric(KitFabric.measured(code, Length.ofInches(40), PrintKind.ALL_OVER));
+    }
+
+    private static KitChoice precut(String code, PrecutKind kind, long pack) {
+        return new KitChoice.Precut(new KitGood(code, kind, new Count(pack)));
+    }
+
+    private static Length sell(Need need) {
+        return need.amount().match(cloth -> null, printed -> printed.sell().value(), units -> null);
+    }
+
+    private static Count units(Need need) {
+        return need.amount().match(cloth -> null, printed -> null, units -> units.count().value());
+    }
+
+    private static QuiltDesign design() {
+        Map<String, String> printed = new LinkedHashMap<>();
+        printed.put("A", "2 yd");
+        printed.put("B", "1 roll or 1¼ yd");
+        printed.put("C", "3 FQ");
+        printed.put("D", "½");
+        List<SizeTable.Row> rows = printed.entrySet().stream().map(PrintedNeedsTest::row).toList();
+        return new QuiltDesign(
+                printed.keySet().stream().map(letter -> Role.of(new RoleKey(letter), letter, "role " + letter)).toList(),
+                List.of(new QuiltSize.Printed(THROW, "Throw", Optional.empty())),
+                Optional.of(new SizeTable(rows)), Optional.empty(), Optional.empty(), Way.SIZE_TABLE, new HashMap<>());
+    }
+
+    private static SizeTable.Row row(Map.Entry<String, String> printed) {
+        List<PrintedAmount> cell = PrintedText.read(printed.getValue()).match(amounts -> amounts, problem -> List.of());
+        Use use = printed.getKey().equals("D") ? Use.BINDING : Use.BLOCKS;
+        return new SizeTable.Row(new RoleKey(printed.getKey()), use, Map.of(THROW, cell));
+    }
+}
