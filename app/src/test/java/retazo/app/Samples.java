@@ -12,6 +12,7 @@ import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.NewFabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternContent;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.Run;
@@ -21,13 +22,17 @@ import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.StockService;
 import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
 import retazo.core.block.Cell;
-import retazo.core.block.CellUnit;
+import retazo.core.block.Orientation;
+import retazo.core.block.Patch;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
+import retazo.core.quilt.BlockKind;
+import retazo.core.quilt.Drawing;
+import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.Setting;
@@ -74,16 +79,18 @@ public record Samples(TestShop.Shop shop) {
     public long kit(Fabric fabric) {
         RoleKey role = new RoleKey("all");
         Length side = Length.ofInches(12);
-        QuiltDesign design = new QuiltDesign(
-                List.of(new Role(role, "A", "all")),
-                new Block(List.of(side), List.of(side), List.of(new Cell(0, 0, 1, 1, new CellUnit.Patch(role), Turn.NONE))),
-                new Setting.Straight(), List.of(), role, role,
-                List.of(new QuiltSize.Grid(new SizeKey("mat"), "Mat", 3, 3, List.of())));
-        PatternVersion pattern = done(bean(PatternService.class).add(unique("Plain mat "), design, 1));
+        BlockKey key = new BlockKey("mat");
+        Block block = Block.of(List.of(side), List.of(side), List.of(Cell.at(0, 0, new Patch(role), Orientation.UPRIGHT)));
+        QuiltDesign design = QuiltDesign.drawn(
+                List.of(Role.of(role, "A", "all")), List.of(QuiltSize.Grid.of(new SizeKey("mat"), "Mat", 3, 3, List.of())),
+                new Drawing(
+                        List.of(new BlockKind(key, "mat", block)), PlaceRule.uniform(key), new Setting.Straight(), List.of(),
+                        Optional.of(role), Optional.of(role)));
+        PatternVersion pattern = done(bean(PatternService.class).add(PatternContent.own(unique("Plain mat "), design), 1));
         Map<RoleKey, Fabric> choices = new HashMap<>();
         choices.put(role, fabric);
         return done(bean(KitService.class).add(
-                new NewKits(pattern, List.of("mat"), "plain", choices, new Contents(false, false)))).get(0);
+                new NewKits(pattern, List.of("mat"), "plain", choices, Map.of(), new Contents(false, false)))).get(0);
     }
 
     /** A confirmed run of so many bags. */

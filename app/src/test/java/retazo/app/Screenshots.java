@@ -17,8 +17,10 @@ public final class Screenshots {
     static {
         WIDE.put("today", "/");
         WIDE.put("patterns", "/patterns");
-        WIDE.put("pieces", "/patterns/1");
-        WIDE.put("pattern-form", "/patterns/1/edit");
+        WIDE.put("pieces", "/patterns/4");
+        WIDE.put("drawing", "/patterns/4/drawing");
+        WIDE.put("size-table", "/patterns/8/table");
+        WIDE.put("cut-list", "/patterns/9/list");
         WIDE.put("sizes", "/patterns/1/sizes?figure=throw.night.sell");
         WIDE.put("kits", "/kits");
         WIDE.put("kit", "/kits/2");
@@ -27,7 +29,6 @@ public final class Screenshots {
         WIDE.put("run", "/runs/2");
         WIDE.put("shelf", "/shelf");
         WIDE.put("stock", "/stock");
-        WIDE.put("bolt", "/stock/bolts/1");
         WIDE.put("counter-cut", "/stock/counter-cut");
         WIDE.put("practice", "/practice");
     }

@@ -3,6 +3,7 @@ package retazo.bench;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -15,15 +16,20 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
 import retazo.core.block.CellGrid;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.BorderDesign;
+import retazo.core.quilt.Drawing;
+import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltDrawing;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
@@ -50,23 +56,50 @@ public class QuiltBenchmark {
         }
     }
 
+    /** From the typed cells to the drawn quilt and its pieces, as one redraw of the page asks for them. */
+    @Benchmark
+    public void redrawOfTwelveByTwelve(Blackhole results) {
+        QuiltDesign redrawn = large();
+        QuiltSize size = redrawn.sizes().get(0);
+        results.consume(new QuiltPlanner(practice).plan(redrawn, size));
+        results.consume(size.match(
+                grid -> QuiltDrawing.of(redrawn.drawing().orElseThrow(), grid), printed -> null));
+    }
+
     private static QuiltDesign design() {
         List<Role> roles = List.of(role("night", "A"), role("lantern", "B"), role("fog", "C"), role("quay", "D"), role("back", "E"));
         List<Length> lines = Collections.nCopies(4, Length.ofInches(3));
         List<List<String>> cells = List.of(
                 List.of("C", "B", "B", "A"), List.of("C", "C/B", "B/A", "A"), List.of("B", "B/A", "A", "A/C"), List.of("A", "A", "A/C", "C"));
-        Block block = new Block(lines, lines, CellGrid.read(cells, Map.of(
-                "A", new RoleKey("night"), "B", new RoleKey("lantern"), "C", new RoleKey("fog"))).cells());
-        return new QuiltDesign(
-                roles, block, new Setting.Straight(), List.of(new BorderDesign(new RoleKey("quay"), BorderCorners.BUTTED)),
-                new RoleKey("night"), new RoleKey("back"), List.of(size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 5, 7, 4)));
+        return drawn(roles, lines, cells, List.of(size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 5, 7, 4)));
+    }
+
+    /** A block of sixteen units of many kinds, 12 × 12 of them: what is worked out anew after one change of a drawing. */
+    private static QuiltDesign large() {
+        List<Role> roles = List.of(role("night", "A"), role("lantern", "B"), role("fog", "C"), role("quay", "D"), role("back", "E"));
+        List<List<String>> cells = List.of(
+                List.of("hourglass A, B", "A/B", "square-in-square A, C", "three-patch A, B, C"),
+                List.of("half-square:four-at-a-time A, C", "clipped A, B top-left:1", "four-patch A, B, B, A", "ring A, B, C"),
+                List.of("strip-set A 1, B 2", "wedge A, B", "half-rectangle A, C", "slashed A 1, B"),
+                List.of("nine-patch A, B, A, B, C, B, A, B, A", "A\\B", "half-square:triangles B, C", "C"));
+        return drawn(roles, Collections.nCopies(4, Length.ofInches(3)), cells, List.of(size("large", 12, 12, 4)));
+    }
+
+    private static QuiltDesign drawn(List<Role> roles, List<Length> lines, List<List<String>> cells, List<QuiltSize> sizes) {
+        CellGrid.Names names = new CellGrid.Names(
+                Map.of("A", new RoleKey("night"), "B", new RoleKey("lantern"), "C", new RoleKey("fog")), Map.of());
+        BlockKey key = new BlockKey("block");
+        return QuiltDesign.drawn(roles, sizes, new Drawing(
+                List.of(new BlockKind(key, "block", Block.of(lines, lines, CellGrid.read(cells, names).cells()))),
+                PlaceRule.uniform(key), new Setting.Straight(), List.of(new BorderDesign(new RoleKey("quay"), BorderCorners.BUTTED)),
+                Optional.of(new RoleKey("night")), Optional.of(new RoleKey("back"))));
     }
 
     private static Role role(String name, String letter) {
-        return new Role(new RoleKey(name), letter, name);
+        return Role.of(new RoleKey(name), letter, name);
     }
 
     private static QuiltSize size(String name, int columns, int rows, int border) {
-        return new QuiltSize.Grid(new SizeKey(name), name, columns, rows, List.of(Length.ofInches(border)));
+        return QuiltSize.Grid.of(new SizeKey(name), name, columns, rows, List.of(Length.ofInches(border)));
     }
 }

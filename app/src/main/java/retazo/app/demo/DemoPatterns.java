@@ -1,25 +1,19 @@
 package retazo.app.demo;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.core.block.Block;
-import retazo.core.block.CellGrid;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.measure.Length;
-import retazo.core.quilt.BorderCorners;
-import retazo.core.quilt.BorderDesign;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
-import retazo.core.quilt.SizeKey;
 
-/** The demo shop's own pattern. */
+/** The demo shop's patterns, each a file of its own. */
 @Component
 class DemoPatterns {
 
@@ -29,41 +23,19 @@ class DemoPatterns {
         this.patterns = patterns;
     }
 
-    /** A ferry's wake: broad diagonal bands of night and lantern over fog. */
-    PatternVersion ferryWake(long personId) {
-        List<Role> roles = List.of(
-                new Role(new RoleKey("night"), "A", "night river"),
-                new Role(new RoleKey("lantern"), "B", "lantern"),
-                new Role(new RoleKey("fog"), "C", "fog"),
-                new Role(new RoleKey("quay"), "D", "quay"),
-                new Role(new RoleKey("back"), "E", "back"));
-        Map<String, RoleKey> byLetter = new LinkedHashMap<>();
-        roles.forEach(role -> byLetter.put(role.letter(), role.key()));
-        List<Length> lines = Collections.nCopies(4, Length.ofInches(3));
-        List<List<String>> cells = List.of(
-                List.of("C", "B", "B", "A"),
-                List.of("C", "C/B", "B/A", "A"),
-                List.of("B", "B/A", "A", "A/C"),
-                List.of("A", "A", "A/C", "C"));
-        QuiltDesign design = new QuiltDesign(
-                roles,
-                new Block(lines, lines, CellGrid.read(cells, byLetter).cells()),
-                new Setting.Straight(),
-                List.of(new BorderDesign(new RoleKey("quay"), BorderCorners.BUTTED)),
-                new RoleKey("night"),
-                new RoleKey("back"),
-                List.of(
-                        size("crib", "Crib", 3, 4, 3),
-                        size("throw", "Throw", 4, 5, 4),
-                        size("twin", "Twin", 5, 7, 4)));
-        return patterns.add("Ferry Wake", design, personId).match(
-                version -> version,
-                problems -> {
-                    throw new IllegalStateException("The demo pattern was refused: " + problems);
-                });
-    }
-
-    private static QuiltSize size(String key, String name, int columns, int rows, int borderInches) {
-        return new QuiltSize.Grid(new SizeKey(key), name, columns, rows, List.of(Length.ofInches(borderInches)));
+    /** All patterns in the order of their files; the first is the one that the demo's runs make. */
+    List<PatternVersion> addAll(long personId) {
+        List<PatternVersion> added = new ArrayList<>();
+        try {
+            Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
+            for (Resource file : Arrays.stream(files).sorted(Comparator.comparing(Resource::getFilename)).toList()) {
+                String text = file.getContentAsString(StandardCharsets.UTF_8);
+                added.add(DemoStock.done(DemoStock.done(patterns.read(text).match(
+                        content -> retazo.app.shared.Outcome.done(patterns.add(content, personId)), retazo.app.shared.Outcome::refused))));
+            }
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+        return added;
     }
 }

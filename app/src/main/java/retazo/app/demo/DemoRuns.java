@@ -87,7 +87,7 @@ class DemoRuns {
         Map<RoleKey, Fabric> chosen = new HashMap<>();
         codes.forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
         List<String> sizes = pattern.design().sizes().stream().map(size -> size.key().value()).toList();
-        return DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Contents.EVERYTHING)));
+        return DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Map.of(), Contents.EVERYTHING)));
     }
 
     private long confirmed(Crew crew, List<Run.Asked> asked) {

@@ -1,5 +1,6 @@
 package retazo.app.demo;
 
+import java.util.List;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -7,6 +8,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.patterns.PatternVersion;
 import retazo.app.staff.Job;
 import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
@@ -23,14 +25,16 @@ class DemoShop implements ApplicationRunner {
     private final DemoStock stock;
     private final DemoPatterns patterns;
     private final DemoRuns runs;
+    private final DemoGoods goods;
 
     DemoShop(
-            @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs) {
+            @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs, DemoGoods goods) {
         this.wanted = wanted;
         this.staff = staff;
         this.stock = stock;
         this.patterns = patterns;
         this.runs = runs;
+        this.goods = goods;
     }
 
     @Override
@@ -47,7 +51,9 @@ class DemoShop implements ApplicationRunner {
         stock.fill(owner.personId(), counter.personId());
         DemoRuns.Crew crew =
                 new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
-        runs.fill(patterns.ferryWake(designer.personId()), crew);
+        List<PatternVersion> all = patterns.addAll(designer.personId());
+        runs.fill(all.get(0), crew);
         runs.findAShortBolt(crew);
+        goods.fill(all, crew);
     }
 }

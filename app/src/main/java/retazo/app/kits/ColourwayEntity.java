@@ -15,7 +15,7 @@ import jakarta.persistence.Version;
 import java.util.HashMap;
 import java.util.Map;
 
-/** A choice of a fabric for every role of a pattern. */
+/** A choice of a fabric or a precut for every role of a pattern. */
 @Entity
 @Table(name = "colourway")
 class ColourwayEntity {
@@ -36,17 +36,16 @@ class ColourwayEntity {
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "colourway_choice", joinColumns = @JoinColumn(name = "colourway_id"))
     @MapKeyColumn(name = "role_key")
-    @Column(name = "fabric_id", nullable = false)
-    private Map<String, Long> fabricByRole = new HashMap<>();
+    private Map<String, RoleChoice> choiceByRole = new HashMap<>();
 
     protected ColourwayEntity() {
     }
 
-    static ColourwayEntity of(long patternId, String name, Map<String, Long> fabricByRole) {
+    static ColourwayEntity of(long patternId, String name, Map<String, RoleChoice> choiceByRole) {
         ColourwayEntity colourway = new ColourwayEntity();
         colourway.patternId = patternId;
         colourway.name = name;
-        colourway.fabricByRole = new HashMap<>(fabricByRole);
+        colourway.choiceByRole = new HashMap<>(choiceByRole);
         return colourway;
     }
 
@@ -58,7 +57,7 @@ class ColourwayEntity {
         return name;
     }
 
-    Map<String, Long> fabricByRole() {
-        return Map.copyOf(fabricByRole);
+    Map<String, RoleChoice> choiceByRole() {
+        return Map.copyOf(choiceByRole);
     }
 }

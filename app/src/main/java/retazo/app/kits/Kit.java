@@ -3,21 +3,27 @@ package retazo.app.kits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.stock.Good;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
 
 /**
  * A kit as other features see it.
  *
- * @param fabrics of every role of the pattern
+ * @param fabrics of the roles that have one
+ * @param goods   precuts of the roles that have one
+ * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  */
 public record Kit(
-        long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Contents contents) {
+        long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
+        Contents contents, Optional<Good> copy) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -30,7 +36,17 @@ public record Kit(
 
     /** How a role is drawn in this kit: in its fabric. */
     public Ink ink(RoleKey role) {
-        return ink(fabrics.get(role));
+        return goods.containsKey(role) ? ink(goods.get(role)) : ink(fabrics.get(role));
+    }
+
+    /** How a precut is drawn: in its colour. */
+    public static Ink ink(Good good) {
+        return new Ink(good.colour(), "", good.colour(), good.isLight());
+    }
+
+    /** Whether its maker follows the pattern's own paper: it is another designer's, or nothing but its table is known. */
+    public boolean followsPrinted() {
+        return !pattern.about().ownDesign() || pattern.design().wayOf(size) == Way.SIZE_TABLE;
     }
 
     /** How a fabric is drawn. */
@@ -38,10 +54,21 @@ public record Kit(
         return new Ink("url(#print-" + fabric.code() + ")", "", fabric.groundColour(), fabric.isLight());
     }
 
+    /** Everything counted that goes into a bag, by code. */
+    public Map<String, Good> goodsByCode() {
+        Map<String, Good> byCode = new LinkedHashMap<>();
+        goods.values().forEach(good -> byCode.put(good.code(), good));
+        copy.ifPresent(good -> byCode.put(good.code(), good));
+        return byCode;
+    }
+
     /** The fabrics once each, in the order of the letters of their first roles, with all letters they serve. */
     public Map<Fabric, List<String>> lettersByFabric() {
         Map<Fabric, List<String>> letters = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
+            if (!fabrics.containsKey(role.key())) {
+                continue;
+            }
             letters.computeIfAbsent(fabrics.get(role.key()), fabric -> new java.util.ArrayList<>()).add(role.letter());
         }
         return letters;

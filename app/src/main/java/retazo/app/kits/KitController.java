@@ -1,5 +1,6 @@
 package retazo.app.kits;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.FigureView;
 import retazo.app.patterns.Ink;
+import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.QuiltPicture;
@@ -23,6 +25,8 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.KitShelf;
 import retazo.core.block.RoleKey;
 import retazo.core.bolt.KitsPossible;
@@ -37,15 +41,17 @@ class KitController {
     private final KitService kits;
     private final PatternService patterns;
     private final FabricService fabrics;
+    private final GoodService goods;
     private final KitShelf shelf;
     private final PracticeService practice;
     private final Words words;
 
     KitController(
-            KitService kits, PatternService patterns, FabricService fabrics, KitShelf shelf, PracticeService practice, Words words) {
+            KitService kits, PatternService patterns, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
         this.patterns = patterns;
         this.fabrics = fabrics;
+        this.goods = goods;
         this.shelf = shelf;
         this.practice = practice;
         this.words = words;
@@ -64,17 +70,18 @@ class KitController {
                 .toList();
         model.addAttribute("search", search);
         model.addAttribute("kits", found);
-        model.addAttribute("patterns", patterns.newest(""));
+        model.addAttribute("patterns", patterns.newest(PatternSearch.byName("")));
         model.addAttribute("prints", prints(found.stream().map(ListedKit::kit).toList()));
         return "kits/list";
     }
 
     private ListedKit listed(Kit kit) {
         KitsPossible possible = kits.possible(kits.work(kit));
-        List<String> names = kit.lettersByFabric().keySet().stream()
+        List<String> names = new ArrayList<>(kit.lettersByFabric().keySet().stream()
                 .filter(fabric -> possible.stoppedBy().contains(fabric.code()))
                 .map(Fabric::name)
-                .toList();
+                .toList());
+        kit.goodsByCode().values().stream().filter(good -> possible.stoppedBy().contains(good.code())).map(Good::name).forEach(names::add);
         return new ListedKit(
                 kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
                 possible.bags().value(), String.join(" and ", names), onShelf(kit.id()));
@@ -110,7 +117,7 @@ class KitController {
     String add(@RequestParam long pattern, KitForm form, Model model) {
         PatternVersion version = patterns.newestOf(pattern);
         FieldReader reader = new FieldReader();
-        Outcome<List<Long>> outcome = form.read(reader, version, byCode())
+        Outcome<List<Long>> outcome = form.read(reader, version, byCode(), goodsByCode())
                 .map(kits::add)
                 .orElseGet(() -> Outcome.refused(reader.problems()));
         return outcome.match(
@@ -128,9 +135,15 @@ class KitController {
         return fabrics.search("").stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
     }
 
+    private Map<String, Good> goodsByCode() {
+        return goods.all().stream().filter(good -> good.precut().isPresent()).collect(Collectors.toMap(Good::code, good -> good));
+    }
+
     private String showForm(Model model, PatternVersion pattern, KitForm form, Faults faults) {
         Map<RoleKey, Fabric> chosen = form.chosen(pattern, byCode());
-        Function<RoleKey, Ink> inks = role -> chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
+        Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, goodsByCode());
+        Function<RoleKey, Ink> inks = role -> chosen.containsKey(role)
+                ? Kit.ink(chosen.get(role)) : chosenGoods.containsKey(role) ? Kit.ink(chosenGoods.get(role)) : NOT_CHOSEN;
         List<QuiltSize> sizes = pattern.design().sizes();
         model.addAttribute("pattern", pattern);
         model.addAttribute("form", form);
@@ -140,6 +153,7 @@ class KitController {
                 .collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))));
         model.addAttribute("sizes", sizes);
         model.addAttribute("fabrics", fabrics.search(""));
+        model.addAttribute("goods", goods.all().stream().filter(good -> good.precut().isPresent()).toList());
         model.addAttribute("prints", chosen.values().stream().distinct().toList());
         model.addAttribute("picture", QuiltPicture.of("quilt", pattern.design(), sizes.get(sizes.size() / 2), inks));
         return "kits/new";

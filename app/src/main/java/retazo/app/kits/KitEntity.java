@@ -22,7 +22,8 @@ class KitEntity {
 
     /** Whose cutting instructions the maker follows. */
     enum Instructions {
-        OURS
+        OURS,
+        PRINTED
     }
 
     @Id
@@ -58,14 +59,15 @@ class KitEntity {
     protected KitEntity() {
     }
 
-    static KitEntity of(long patternVersionId, String sizeKey, ColourwayEntity colourway, Contents contents, Instant now) {
+    static KitEntity of(long patternVersionId, String sizeKey, ColourwayEntity colourway, Contents contents, Instructions instructions,
+            Instant now) {
         KitEntity kit = new KitEntity();
         kit.patternVersionId = patternVersionId;
         kit.sizeKey = sizeKey;
         kit.colourway = colourway;
         kit.withBinding = contents.binding();
         kit.withBacking = contents.backing();
-        kit.instructions = Instructions.OURS;
+        kit.instructions = instructions;
         kit.createdAt = now;
         return kit;
     }

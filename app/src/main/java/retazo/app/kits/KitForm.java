@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.FieldReader;
+import retazo.app.stock.Good;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.kit.Contents;
@@ -16,7 +17,7 @@ import retazo.core.measure.Problem;
 /**
  * New kits as typed.
  *
- * @param fabrics the code of a fabric by the key of its role
+ * @param fabrics the code of a fabric or precut by the key of its role
  */
 record KitForm(
         @Nullable String colourway,
@@ -54,20 +55,30 @@ record KitForm(
         return chosen;
     }
 
-    Optional<NewKits> read(FieldReader reader, PatternVersion pattern, Map<String, Fabric> byCode) {
+    /** The precuts chosen so far, by role. */
+    Map<RoleKey, Good> chosenGoods(PatternVersion pattern, Map<String, Good> byCode) {
+        Map<RoleKey, Good> chosen = new LinkedHashMap<>();
+        for (Role role : pattern.design().roles()) {
+            Optional.ofNullable(byCode.get(fabric(role.key().value()))).ifPresent(good -> chosen.put(role.key(), good));
+        }
+        return chosen;
+    }
+
+    Optional<NewKits> read(FieldReader reader, PatternVersion pattern, Map<String, Fabric> byCode, Map<String, Good> goodsByCode) {
         String name = reader.text("colourway", colourway, 60);
         List<String> keys = pattern.design().sizes().stream().map(size -> size.key().value()).filter(this::hasSize).toList();
         if (keys.isEmpty()) {
             reader.add(Problem.at("sizes", "kit.no-size"));
         }
         Map<RoleKey, Fabric> chosen = chosen(pattern, byCode);
+        Map<RoleKey, Good> goods = chosenGoods(pattern, goodsByCode);
         for (Role role : pattern.design().roles()) {
-            if (!chosen.containsKey(role.key())) {
+            if (!chosen.containsKey(role.key()) && !goods.containsKey(role.key())) {
                 reader.add(Problem.at("fabrics." + role.key(), "kit.no-fabric", role.letter()));
             }
         }
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new NewKits(pattern, keys, name, chosen, new Contents(hasBinding(), hasBacking())));
+                : Optional.of(new NewKits(pattern, keys, name, chosen, goods, new Contents(hasBinding(), hasBacking())));
     }
 }

@@ -1,9 +1,7 @@
 package retazo.app.kits;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.FigureView;
 import retazo.app.patterns.Ink;
@@ -11,16 +9,21 @@ import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.app.stock.Good;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.explain.Figure;
+import retazo.core.kit.BillLine;
 import retazo.core.kit.Need;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.Way;
 
 /**
  * A kit as its page shows it.
  *
+ * @param finished in words; empty where nobody knows
+ * @param printed  whether the lengths are only printed
  * @param possible how many bags can be made now
  * @param stops    what stops the next one, in words
  * @param problems why it cannot be made at all by the practice of now
@@ -29,8 +32,8 @@ import retazo.core.measure.LengthUnit;
 record KitPage(
         Kit kit,
         QuiltPicture picture,
-        LengthView width,
-        LengthView height,
+        String finished,
+        boolean printed,
         List<Line> bill,
         long possible,
         String stops,
@@ -45,28 +48,26 @@ record KitPage(
     /**
      * A line of the bill.
      *
-     * @param cuts  how many bags its bolts give
-     * @param stops whether it is one that stops the next bag
+     * @param fabric what is cut, or empty
+     * @param good   what is picked, or empty
+     * @param count  how many are picked; 0 for cloth
+     * @param bags   how many bags the stock of it gives
+     * @param stops  whether it is one that stops the next bag
      */
     record Line(
-            Fabric fabric, List<Letter> letters, String uses, LengthView exact, LengthView length, String figure, long cuts, boolean stops) {
+            Optional<Fabric> fabric, Optional<Good> good, String name, List<Letter> letters, String uses, LengthView exact,
+            LengthView length, long count, String figure, long bags, boolean stops) {
     }
 
     static KitPage of(KitWork work, KitsPossible possible, long onShelf, LengthUnit unit, Optional<String> open, Words words) {
         Kit kit = work.kit();
-        Map<Fabric, List<String>> letters = kit.lettersByFabric();
-        List<Line> bill = work.needs().byFabric().entrySet().stream()
-                .map(entry -> {
-                    Fabric fabric = letters.keySet().stream().filter(f -> f.code().equals(entry.getKey())).findFirst().orElseThrow();
-                    return line(fabric, letters.get(fabric), entry.getValue(), possible, unit, words);
-                })
-                .toList();
-        List<String> stopping = bill.stream().filter(Line::stops).map(line -> line.fabric().name()).toList();
+        List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, possible, unit, words)).toList();
+        List<String> stopping = bill.stream().filter(Line::stops).map(Line::name).toList();
         return new KitPage(
                 kit,
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
-                LengthView.inches(work.plan().finishedWidth().value()),
-                LengthView.inches(work.plan().finishedHeight().value()),
+                work.plan().finished().map(finished -> side(finished.width()) + " × " + side(finished.height()) + " in").orElse(""),
+                work.plan().way() == Way.SIZE_TABLE,
                 bill,
                 possible.bags().value(),
                 String.join(" and ", stopping),
@@ -75,25 +76,45 @@ record KitPage(
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
-    private static Line line(
-            Fabric fabric, List<String> letters, Need need, KitsPossible possible, LengthUnit unit, Words words) {
-        return need.amount().match(cloth -> {
-            Length exact = cloth.plan().exact().value();
-            return new Line(
-                    fabric,
-                    letters.stream().map(letter -> new Letter(letter, Kit.ink(fabric))).toList(),
-                    RoleView.uses(need.uses(), words),
-                    LengthView.inches(exact),
-                    LengthView.of(cloth.sell().value(), unit),
-                    cloth.sell().key(),
-                    possible.cutsByFabric().getOrDefault(fabric.code(), new Count(0)).value(),
-                    possible.stoppedBy().contains(fabric.code()));
-        });
+    private static String side(Figure<Length> side) {
+        return LengthView.inches(side.value()).plain().replace(" in", "");
+    }
+
+    private static Line line(BillLine line, KitWork work, KitsPossible possible, LengthUnit unit, Words words) {
+        return line.match(
+                cut -> {
+                    Fabric fabric = work.kit().fabrics().values().stream()
+                            .filter(candidate -> candidate.code().equals(cut.fabricCode())).findFirst().orElseThrow();
+                    Need need = work.needs().byFabric().get(cut.fabricCode());
+                    return new Line(
+                            Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
+                            RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit), 0,
+                            need.amount().headline().key(), bags(possible, cut.fabricCode()),
+                            possible.stoppedBy().contains(cut.fabricCode()));
+                },
+                picked -> {
+                    Good good = work.kit().goodsByCode().get(picked.code());
+                    Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
+                    return new Line(
+                            Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
+                            need.map(found -> RoleView.uses(found.uses(), words)).orElse(words.text("kit.copy-of-pattern")),
+                            LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), picked.count().value(),
+                            need.map(found -> found.amount().headline().key()).orElse(""), bags(possible, picked.code()),
+                            possible.stoppedBy().contains(picked.code()));
+                });
+    }
+
+    private static List<Letter> letters(List<String> letters, Ink ink) {
+        return letters.stream().map(letter -> new Letter(letter, ink)).toList();
+    }
+
+    private static long bags(KitsPossible possible, String code) {
+        return possible.bagsByCode().getOrDefault(code, new Count(0)).value();
     }
 
     private static Optional<Figure<?>> find(KitWork work, String key) {
         return work.needs().byFabric().values().stream()
-                .flatMap(need -> need.amount().<Stream<Figure<?>>>match(cloth -> Stream.of(cloth.sell())))
+                .<Figure<?>>map(need -> need.amount().headline())
                 .filter(figure -> figure.key().equals(key))
                 .findFirst();
     }

@@ -6,7 +6,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +18,8 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
 import retazo.core.block.RoleKey;
 import retazo.core.bolt.BoltRequest;
@@ -26,6 +28,7 @@ import retazo.core.bolt.KitsPossible;
 import retazo.core.kit.BillLine;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.Way;
 
 /** Keeps kits and their colourways, and works out what goes into them. */
 @Service
@@ -36,17 +39,19 @@ public class KitService {
     private final PatternService patterns;
     private final FabricService fabrics;
     private final StockService stock;
+    private final GoodService goods;
     private final PracticeService practice;
     private final Clock clock;
 
     KitService(
             KitRepository kits, ColourwayRepository colourways, PatternService patterns, FabricService fabrics,
-            StockService stock, PracticeService practice, Clock clock) {
+            StockService stock, GoodService goods, PracticeService practice, Clock clock) {
         this.kits = kits;
         this.colourways = colourways;
         this.patterns = patterns;
         this.fabrics = fabrics;
         this.stock = stock;
+        this.goods = goods;
         this.practice = practice;
         this.clock = clock;
     }
@@ -84,11 +89,16 @@ public class KitService {
         Map<Long, List<Bolt>> byFabric =
                 stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
         for (BillLine line : work.bill().lines()) {
-            line.match(cut -> bolts.put(cut.fabricCode(), BoltRequest.wideEnough(
-                    byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
-                    cut.plannedWidth())));
+            line.match(
+                    cut -> bolts.put(cut.fabricCode(), BoltRequest.wideEnough(
+                            byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
+                            cut.plannedWidth())),
+                    picked -> null);
         }
-        return KitsPossible.of(work.lengths(), bolts);
+        Map<String, Count> free = new HashMap<>();
+        Map<Long, GoodService.GoodCount> counts = goods.counts(work.kit().goodsByCode().values().stream().map(Good::id).toList());
+        work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(counts.get(good.id()).free())));
+        return KitsPossible.of(work.bill(), bolts, free);
     }
 
     /** Adds a kit for every size chosen, all in one new colourway. */
@@ -99,41 +109,63 @@ public class KitService {
             problems.add(Problem.at("colourway", "kit.colourway-taken", asked.colourway()));
         }
         asked.sizeKeys().forEach(key -> {
-            Kit kit = new Kit(0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.contents());
-            problems.addAll(work(kit).problems());
+            Kit kit = new Kit(
+                    0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
+                    Optional.empty());
+            KitWork work = work(kit);
+            problems.addAll(work.problems());
+            if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
+                problems.add(Problem.at("sizes", "kit.nothing-in-it", kit.sizeName()));
+            }
         });
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }
-        Map<String, Long> choices = new HashMap<>();
-        asked.fabrics().forEach((role, fabric) -> choices.put(role.value(), fabric.id()));
+        Map<String, RoleChoice> choices = new HashMap<>();
+        asked.fabrics().forEach((role, fabric) -> choices.put(role.value(), RoleChoice.ofFabric(fabric.id())));
+        asked.goods().forEach((role, good) -> choices.put(role.value(), RoleChoice.ofGood(good.id())));
+        if (!asked.pattern().about().ownDesign()) {
+            goods.copiesOf(asked.pattern().patternId(), asked.pattern().name());
+        }
         ColourwayEntity colourway =
                 colourways.saveAndFlush(ColourwayEntity.of(asked.pattern().patternId(), asked.colourway(), choices));
         return Outcome.done(asked.sizeKeys().stream()
                 .map(key -> kits.saveAndFlush(
-                        KitEntity.of(asked.pattern().id(), key, colourway, asked.contents(), clock.instant())).id())
+                        KitEntity.of(
+                        asked.pattern().id(), key, colourway, asked.contents(), instructions(asked, key), clock.instant())).id())
                 .toList());
     }
 
     private List<Kit> toKits(List<KitEntity> entities) {
         Map<Long, PatternVersion> versions =
                 patterns.versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
-        Set<Long> fabricIds = entities.stream()
-                .flatMap(entity -> entity.colourway().fabricByRole().values().stream())
-                .collect(Collectors.toSet());
-        Map<Long, Fabric> byId = fabrics.byIds(fabricIds);
+        List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
+        Map<Long, Fabric> fabricsById = fabrics.byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
+        Map<Long, Good> goodsById = goods.byIds(choices.stream().flatMap(choice -> choice.goodId().stream()).collect(Collectors.toSet()));
         return entities.stream()
-                .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), byId))
+                .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), fabricsById, goodsById))
                 .sorted(java.util.Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
                 .toList();
     }
 
-    private static Kit toKit(KitEntity entity, PatternVersion version, Map<Long, Fabric> byId) {
-        Map<RoleKey, Fabric> byRole = new HashMap<>();
-        entity.colourway().fabricByRole().forEach((role, fabric) -> byRole.put(new RoleKey(role), byId.get(fabric)));
+    private KitEntity.Instructions instructions(NewKits asked, String sizeKey) {
+        boolean printed = !asked.pattern().about().ownDesign()
+                || asked.pattern().design().wayOf(asked.pattern().size(sizeKey)) == Way.SIZE_TABLE;
+        return printed ? KitEntity.Instructions.PRINTED : KitEntity.Instructions.OURS;
+    }
+
+    private Kit toKit(KitEntity entity, PatternVersion version, Map<Long, Fabric> fabricsById, Map<Long, Good> goodsById) {
+        Map<RoleKey, Fabric> fabricByRole = new HashMap<>();
+        Map<RoleKey, Good> goodByRole = new HashMap<>();
+        entity.colourway().choiceByRole().forEach((role, choice) -> {
+            choice.fabricId().ifPresent(id -> fabricByRole.put(new RoleKey(role), fabricsById.get(id)));
+            choice.goodId().ifPresent(id -> goodByRole.put(new RoleKey(role), goodsById.get(id)));
+        });
+        Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
-                entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), byRole, entity.contents());
+                entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
+                entity.contents(), copy);
     }
 }

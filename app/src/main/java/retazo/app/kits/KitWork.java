@@ -1,13 +1,15 @@
 package retazo.app.kits;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import retazo.app.fabrics.FabricService;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
+import retazo.core.kit.KitChoice;
 import retazo.core.kit.Needs;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltDesign;
@@ -20,9 +22,16 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
     static KitWork of(Kit kit, ShopPractice practice, FabricService fabrics) {
         QuiltDesign design = kit.pattern().design();
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, kit.size());
-        Needs.Result needs = new Needs(practice)
-                .inFabrics(design, plan, role -> fabrics.inKit(kit.fabrics().get(role), practice), kit.contents());
-        return new KitWork(kit, plan, needs, BillOfMaterials.of(design, needs.byFabric()));
+        Needs.Result needs = new Needs(practice).of(design, plan, role -> choice(kit, role, practice, fabrics), kit.contents());
+        BillOfMaterials bill = BillOfMaterials.of(design, needs.byFabric());
+        return new KitWork(
+                kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
+    }
+
+    private static KitChoice choice(Kit kit, RoleKey role, ShopPractice practice, FabricService fabrics) {
+        return kit.goods().containsKey(role)
+                ? new KitChoice.Precut(kit.goods().get(role).inKit())
+                : new KitChoice.Fabric(fabrics.inKit(kit.fabrics().get(role), practice));
     }
 
     /** Why the kit cannot be made by the practice of now; empty when it can. */
@@ -32,10 +41,6 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
 
     /** What one bag takes, by fabric code. */
     public Map<String, Length> lengths() {
-        Map<String, Length> lengths = new LinkedHashMap<>();
-        for (BillLine line : bill.lines()) {
-            line.match(cut -> lengths.put(cut.fabricCode(), cut.length()));
-        }
-        return lengths;
+        return bill.lengths();
     }
 }

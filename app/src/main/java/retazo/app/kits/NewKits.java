@@ -4,14 +4,17 @@ import java.util.List;
 import java.util.Map;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.stock.Good;
 import retazo.core.block.RoleKey;
 import retazo.core.kit.Contents;
 
 /**
  * Kits to be added, checked: one for each size.
  *
- * @param fabrics for every role of the pattern
+ * @param fabrics for the roles that have one
+ * @param goods   precuts for all others
  */
 public record NewKits(
-        PatternVersion pattern, List<String> sizeKeys, String colourway, Map<RoleKey, Fabric> fabrics, Contents contents) {
+        PatternVersion pattern, List<String> sizeKeys, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
+        Contents contents) {
 }

@@ -1,6 +1,5 @@
 package retazo.app.packing;
 
-import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,6 +48,16 @@ class PackingController {
     @PostMapping("/bags/{id}/untick")
     String untick(@PathVariable long id, @RequestParam long line, Model model) {
         return answer(packing.untick(id, line), id, model);
+    }
+
+    @PostMapping("/bags/{id}/tick-pick")
+    String tickPick(@PathVariable long id, @RequestParam long pick, @AuthenticationPrincipal SignedIn person, Model model) {
+        return answer(packing.tickPick(id, pick, person.personId()), id, model);
+    }
+
+    @PostMapping("/bags/{id}/untick-pick")
+    String untickPick(@PathVariable long id, @RequestParam long pick, Model model) {
+        return answer(packing.untickPick(id, pick), id, model);
     }
 
     private String answer(Outcome<Long> outcome, long id, Model model) {

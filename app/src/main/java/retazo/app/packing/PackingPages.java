@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -20,6 +21,8 @@ import retazo.app.runs.RunService;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.staff.StaffService;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
 import retazo.core.measure.LengthUnit;
 
@@ -30,6 +33,8 @@ class PackingPages {
 
     private final RunService runs;
     private final PackTickRepository ticks;
+    private final PickTickRepository pickTicks;
+    private final GoodService goods;
     private final KitService kits;
     private final FabricService fabrics;
     private final StockService stock;
@@ -38,10 +43,12 @@ class PackingPages {
     private final Clock clock;
 
     PackingPages(
-            RunService runs, PackTickRepository ticks, KitService kits, FabricService fabrics, StockService stock, StaffService staff,
+            RunService runs, PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, KitService kits, FabricService fabrics, StockService stock, StaffService staff,
             PracticeService practice, Clock clock) {
         this.runs = runs;
         this.ticks = ticks;
+        this.pickTicks = pickTicks;
+        this.goods = goods;
         this.kits = kits;
         this.fabrics = fabrics;
         this.stock = stock;
@@ -67,16 +74,20 @@ class PackingPages {
     record Letter(String letter, Ink ink) {
     }
 
+    /** Something counted that is taken from the shelf. */
+    record PickView(long id, List<Letter> letters, Good good, int count, String ticked) {
+    }
+
     /** A bag against its list. */
     record BagPage(
-            long id, long runId, int number, Kit kit, List<LineView> lines, long ticked, boolean complete, boolean packed, boolean open,
+            long id, long runId, int number, Kit kit, List<LineView> lines, List<PickView> picks, long all, long ticked, boolean complete, boolean packed, boolean open,
             List<Fabric> prints) {
     }
 
     /** The open bags, those that are all cut first. */
     List<ListedBag> openBags() {
         Set<Long> open = runs.all().stream().filter(run -> run.state().isOpen()).map(Run::id).collect(Collectors.toSet());
-        List<Bag> bags = runs.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen).filter(bag -> bag.begun()).toList();
+        List<Bag> bags = runs.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen).filter(bag -> bag.begun() || bag.lines().isEmpty()).toList();
         Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
         return bags.stream()
                 .map(bag -> new ListedBag(
@@ -114,10 +125,32 @@ class PackingPages {
                         from(line),
                         ticked(tickOf.get(line.id()), people)))
                 .toList();
-        long ticked = lines.stream().filter(line -> !line.ticked().isEmpty()).count();
+        List<PickView> picks = picks(bag);
+        long ticked = lines.stream().filter(line -> !line.ticked().isEmpty()).count()
+                + picks.stream().filter(pick -> !pick.ticked().isEmpty()).count();
+        long all = lines.size() + picks.size();
         return new BagPage(
-                bag.id(), bag.runId(), bag.number(), kit, lines, ticked, bag.allCut() && ticked == lines.size(), bag.packed(),
+                bag.id(), bag.runId(), bag.number(), kit, lines, picks, all, ticked, bag.allCut() && ticked == all, bag.packed(),
                 bag.isOpen(), List.copyOf(byId.values()));
+    }
+
+    private List<PickView> picks(Bag bag) {
+        Map<Long, Good> byId = goods.byIds(bag.picks().stream().map(Bag.Pick::goodId).toList());
+        Map<Long, PickTickEntity> tickOf = pickTicks.findByBagPickIdIn(bag.picks().stream().map(Bag.Pick::id).toList()).stream()
+                .collect(Collectors.toMap(PickTickEntity::bagPickId, tick -> tick));
+        Map<Long, String> people = staff.names(tickOf.values().stream().map(PickTickEntity::personId).collect(Collectors.toSet()));
+        return bag.picks().stream()
+                .map(pick -> new PickView(
+                        pick.id(),
+                        java.util.Arrays.stream(pick.letters().split(" "))
+                                .filter(letter -> !letter.isEmpty())
+                                .map(letter -> new Letter(letter, Kit.ink(byId.get(pick.goodId()))))
+                                .toList(),
+                        byId.get(pick.goodId()), pick.count(),
+                        Optional.ofNullable(tickOf.get(pick.id()))
+                                .map(tick -> people.getOrDefault(tick.personId(), "") + ", " + Moments.near(tick.at(), clock.instant()))
+                                .orElse("")))
+                .toList();
     }
 
     private String from(Bag.Line line) {

@@ -2,18 +2,22 @@ package retazo.app.papers;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
+import retazo.app.patterns.ShapeWords;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
+import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
+import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.BorderPieces;
 import retazo.core.quilt.QuiltPlan;
@@ -22,10 +26,12 @@ import retazo.core.quilt.Use;
 /**
  * Our own cutting page for a kit, as it is printed.
  *
- * @param seam    the seam allowance
- * @param fabrics one section for each length in the bag
+ * @param blocks   each kind of block, drawn
+ * @param finished the finished size, in words
+ * @param seam     the seam allowance
+ * @param fabrics  one section for each length in the bag
  */
-record CuttingPage(Kit kit, QuiltPicture block, QuiltPicture quilt, LengthView width, LengthView height, LengthView seam, List<Section> fabrics) {
+record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics) {
 
     /** A role's letter in its fabric. */
     record Letter(String letter, String name, Ink ink) {
@@ -49,23 +55,22 @@ record CuttingPage(Kit kit, QuiltPicture block, QuiltPicture quilt, LengthView w
         Map<Fabric, List<String>> letters = kit.lettersByFabric();
         return new CuttingPage(
                 kit,
-                QuiltPicture.ofPatches(
-                        "block", kit.pattern().design().block().finishedWidth(), kit.pattern().design().block().finishedHeight(),
-                        kit.pattern().design().block().draw(), kit::ink, role -> kit.pattern().design().role(role).letter()),
+                kit.pattern().design().drawing().map(drawing -> drawing.placed().stream().map(kind -> QuiltPicture.ofPatches(
+                        "block-" + kind.key(), kind.block().finishedWidth(), kind.block().finishedHeight(), kind.block().draw(), kit::ink,
+                        role -> kit.pattern().design().role(role).letter())).toList()).orElse(List.of()),
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
-                LengthView.inches(work.plan().finishedWidth().value()),
-                LengthView.inches(work.plan().finishedHeight().value()),
+                work.plan().finished().map(finished -> side(finished.width()) + " × " + side(finished.height()) + " in").orElse(""),
                 LengthView.inches(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),
                 work.needs().byFabric().entrySet().stream()
-                        .map(entry -> section(
-                                letters.keySet().stream().filter(f -> f.code().equals(entry.getKey())).findFirst().orElseThrow(),
-                                entry.getValue(), work, practice.sellingUnit(), words))
+                        .flatMap(entry -> letters.keySet().stream()
+                                .filter(fabric -> fabric.code().equals(entry.getKey()))
+                                .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
                         .toList());
     }
 
-    private static Section section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
+    private static Optional<Section> section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
         Kit kit = work.kit();
-        return need.amount().match(cloth -> new Section(
+        return need.amount().match(cloth -> Optional.of(new Section(
                 fabric,
                 need.roles().stream()
                         .map(role -> new Letter(
@@ -74,15 +79,20 @@ record CuttingPage(Kit kit, QuiltPicture block, QuiltPicture quilt, LengthView w
                 LengthView.of(cloth.sell().value(), unit),
                 LengthView.inches(cloth.plan().usableWidth().value()),
                 RoleView.uses(need.uses(), words),
-                cloth.plan().lines().stream().map(line -> step(line, work.plan(), words)).toList()));
+                cloth.plan().lines().stream().map(line -> step(line, work.plan(), words)).toList())),
+                printed -> Optional.empty(),
+                units -> Optional.empty());
+    }
+
+    private static String side(Figure<Length> side) {
+        return LengthView.inches(side.value()).plain().replace(" in", "");
     }
 
     private static Step step(ClothLine line, QuiltPlan plan, Words words) {
-        String pieces = line.patches()
-                .map(patches -> words.text(
-                        "paper.pieces", patches.count().value().value(), String.join(" and ", line.pieceLabels()),
-                        LengthView.inches(patches.width().value()).plain(), LengthView.inches(line.stripHeight().value()).plain(),
-                        patches.perStrip().value().value()))
+        String pieces = line.pieces()
+                .map(cut -> words.text(
+                        "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
+                        ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, plan, words));
         return new Step(
                 line.strips().value().value(), words.text(line.use().place() == Use.Place.BACKING ? "paper.panels" : "paper.strips"),

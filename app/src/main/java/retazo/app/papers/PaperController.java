@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
 import retazo.app.practice.PracticeService;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 
 /** Shows papers ready to print. */
@@ -26,6 +27,9 @@ class PaperController {
     @GetMapping("/kits/{id}/cutting-page")
     String cuttingPage(@PathVariable long id, Model model) {
         Kit kit = kits.kit(id);
+        if (kit.followsPrinted()) {
+            throw new NotFoundException("cutting page of a kit that follows its pattern's own paper", id);
+        }
         model.addAttribute("page", CuttingPage.of(kits.work(kit), practice.practice(), words));
         model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
         return "papers/cutting-page";

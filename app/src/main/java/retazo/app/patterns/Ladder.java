@@ -1,5 +1,6 @@
 package retazo.app.patterns;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -27,7 +28,7 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
     private static final int PERSON_ROOM = 30;
 
     /** A quilt where it stands. */
-    record Rung(QuiltPicture picture, String name, LengthView width, LengthView height, String x, String y, String middle) {
+    record Rung(QuiltPicture picture, String name, String finished, String x, String y) {
     }
 
     /** A whole yard above the floor. */
@@ -47,15 +48,22 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
         for (int i = 0; i < pictures.size(); i++) {
             QuiltPicture picture = pictures.get(i);
             QuiltSize size = design.sizes().get(i);
-            retazo.core.quilt.QuiltDrawing drawing = retazo.core.quilt.QuiltDrawing.of(design, size);
-            Length top = Length.ofInches(floor).minus(drawing.height());
+            boolean known = size.printed().isPresent() || size.match(grid -> true, printed -> false);
             rungs.add(new Rung(
-                    picture, size.name(), LengthView.inches(drawing.width()), LengthView.inches(drawing.height()),
-                    Integer.toString(x), QuiltPicture.inches(top), Integer.toString(x + whole(picture.width()) / 2)));
+                    picture, size.name(), known ? finished(picture) : "as printed",
+                    Integer.toString(x), new BigDecimal(floor).subtract(new BigDecimal(picture.height())).toPlainString()));
             x += whole(picture.width()) + GAP;
         }
         List<Mark> yards = IntStream.rangeClosed(0, highest / 36).mapToObj(yard -> new Mark(floor - 36 * yard, yard)).toList();
         return new Ladder(x, height, floor, rungs, yards, LEFT);
+    }
+
+    private static String finished(QuiltPicture picture) {
+        return side(picture.width()).replace(" in", "") + " × " + side(picture.height());
+    }
+
+    private static String side(String inches) {
+        return LengthView.inches(Length.parse(inches)).plain();
     }
 
     private static int whole(String inches) {

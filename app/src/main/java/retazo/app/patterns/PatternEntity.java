@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A pattern of the shop; what it is stands in its versions. */
 @Entity
@@ -27,6 +28,9 @@ class PatternEntity {
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
 
+    @Column(name = "archived_at")
+    private @Nullable Instant archivedAt;
+
     protected PatternEntity() {
     }
 
@@ -39,6 +43,18 @@ class PatternEntity {
 
     void rename(String newName) {
         name = newName;
+    }
+
+    void archive(Instant now) {
+        archivedAt = now;
+    }
+
+    void restore() {
+        archivedAt = null;
+    }
+
+    boolean isArchived() {
+        return archivedAt != null;
     }
 
     long id() {

@@ -1,6 +1,7 @@
 package retazo.app.patterns;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -10,12 +11,15 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps patterns: every change is a new version, and no version ever changes. */
 @Service
 public class PatternService {
+
+    private static final int LONGEST_STEM = 65;
 
     private final PatternRepository patterns;
     private final PatternVersionRepository versions;
@@ -29,17 +33,15 @@ public class PatternService {
         this.clock = clock;
     }
 
-    /** The newest versions of the patterns whose name has these words in it, by name. */
+    /** The newest versions of the patterns that are looked for, by name. */
     @Transactional(readOnly = true)
-    public List<PatternVersion> newest(String words) {
-        return versions.newest(words.strip()).stream().map(this::toVersion).toList();
+    public List<PatternVersion> newest(PatternSearch search) {
+        return versions.newest(search).stream().map(this::toVersion).toList();
     }
 
     @Transactional(readOnly = true)
     public PatternVersion newestOf(long patternId) {
-        return versions.findFirstByPatternIdOrderByNumberDesc(patternId)
-                .map(this::toVersion)
-                .orElseThrow(() -> new NotFoundException("pattern", patternId));
+        return toVersion(newestEntity(patternId));
     }
 
     /** Versions by their own ids. */
@@ -57,39 +59,112 @@ public class PatternService {
                 .orElseThrow(() -> new NotFoundException("version of a pattern", versionId));
     }
 
+    /** A version by its number. */
+    @Transactional(readOnly = true)
+    public PatternVersion version(long patternId, int number) {
+        return versions.findByPatternIdAndNumber(patternId, number)
+                .map(this::toVersion)
+                .orElseThrow(() -> new NotFoundException("version of pattern " + patternId, number));
+    }
+
+    /** Who made each version and when, newest first. */
+    @Transactional(readOnly = true)
+    public List<VersionMade> history(long patternId) {
+        return versions.findByPatternIdOrderByNumberDesc(patternId).stream()
+                .map(version -> new VersionMade(version.number(), version.personId(), version.createdAt()))
+                .toList();
+    }
+
+    /** One version in the history of a pattern. */
+    public record VersionMade(int number, long personId, Instant at) {
+    }
+
     /** Adds a pattern with its first version. */
     @Transactional
-    public Outcome<PatternVersion> add(String name, QuiltDesign design, long personId) {
-        if (patterns.findByNameIgnoreCase(name).isPresent()) {
-            return Outcome.refused(Problem.at("name", "pattern.name-taken", name));
+    public Outcome<PatternVersion> add(PatternContent content, long personId) {
+        if (patterns.findByNameIgnoreCase(content.name()).isPresent()) {
+            return Outcome.refused(Problem.at("name", "pattern.name-taken", content.name()));
         }
-        return Outcome.done(save(patterns.saveAndFlush(PatternEntity.of(name, clock.instant())), 1, design, personId));
+        return Outcome.done(save(patterns.saveAndFlush(PatternEntity.of(content.name(), clock.instant())), 1, content, personId));
     }
 
     /** Adds the next version; refused when somebody else added one since the form was opened. */
     @Transactional
-    public Outcome<PatternVersion> change(long patternId, int seenNumber, String name, QuiltDesign design, long personId) {
-        PatternVersionEntity newest = versions.findFirstByPatternIdOrderByNumberDesc(patternId)
-                .orElseThrow(() -> new NotFoundException("pattern", patternId));
+    public Outcome<PatternVersion> change(long patternId, int seenNumber, PatternContent content, long personId) {
+        PatternVersionEntity newest = newestEntity(patternId);
         if (newest.number() != seenNumber) {
             return Outcome.refused(Problem.of("pattern.changed-meanwhile", newest.number()));
         }
-        boolean taken = patterns.findByNameIgnoreCase(name).filter(other -> other.id() != patternId).isPresent();
+        boolean taken = patterns.findByNameIgnoreCase(content.name()).filter(other -> other.id() != patternId).isPresent();
         if (taken) {
-            return Outcome.refused(Problem.at("name", "pattern.name-taken", name));
+            return Outcome.refused(Problem.at("name", "pattern.name-taken", content.name()));
         }
-        newest.pattern().rename(name);
-        return Outcome.done(save(newest.pattern(), newest.number() + 1, design, personId));
+        newest.pattern().rename(content.name());
+        return Outcome.done(save(newest.pattern(), newest.number() + 1, content, personId));
     }
 
-    private PatternVersion save(PatternEntity pattern, int number, QuiltDesign design, long personId) {
-        PatternDocument document = PatternDocument.of(design);
-        return toVersion(versions.saveAndFlush(PatternVersionEntity.of(
-                pattern, number, json.writeValueAsString(document), document, personId, clock.instant())));
+    /** Adds a pattern that starts as this one is now, under the next free name. */
+    @Transactional
+    public Outcome<PatternVersion> copy(long patternId, long personId) {
+        PatternVersion source = newestOf(patternId);
+        String stem = source.name().length() > LONGEST_STEM ? source.name().substring(0, LONGEST_STEM) : source.name();
+        int number = 1;
+        String name = stem + " (copy)";
+        while (patterns.findByNameIgnoreCase(name).isPresent()) {
+            number++;
+            name = stem + " (copy " + number + ")";
+        }
+        return add(source.content().named(name), personId);
+    }
+
+    /** Puts a pattern away; its kits stay. */
+    @Transactional
+    public void archive(long patternId) {
+        newestEntity(patternId).pattern().archive(clock.instant());
+    }
+
+    /** Takes a pattern out of the archive. */
+    @Transactional
+    public void restore(long patternId) {
+        newestEntity(patternId).pattern().restore();
+    }
+
+    /** A pattern as the values of its file. */
+    public Map<String, Object> file(PatternContent content) {
+        return PatternFileWriter.write(content);
+    }
+
+    /** Reads a pattern from a file: all of it, or every fault by its path. */
+    public Outcome<PatternContent> read(String file) {
+        JsonNode root;
+        try {
+            root = json.readTree(file);
+        } catch (JacksonException broken) {
+            return Outcome.refused(Problem.of(
+                    "file.not-json", broken.getLocation() == null ? 1 : broken.getLocation().getLineNr(),
+                    broken.getLocation() == null ? 1 : broken.getLocation().getColumnNr()));
+        }
+        return PatternFileReader.read(root);
+    }
+
+    private PatternVersionEntity newestEntity(long patternId) {
+        return versions.findFirstByPatternIdOrderByNumberDesc(patternId)
+                .orElseThrow(() -> new NotFoundException("pattern", patternId));
+    }
+
+    private PatternVersion save(PatternEntity pattern, int number, PatternContent content, long personId) {
+        String document = json.writeValueAsString(PatternFileWriter.write(content));
+        return toVersion(versions.saveAndFlush(
+                PatternVersionEntity.of(pattern, number, document, content, personId, clock.instant())));
     }
 
     private PatternVersion toVersion(PatternVersionEntity entity) {
-        QuiltDesign design = json.readValue(entity.document(), PatternDocument.class).toDesign();
-        return new PatternVersion(entity.id(), entity.pattern().id(), entity.pattern().name(), entity.number(), design);
+        PatternContent content = PatternFileReader.read(json.readTree(entity.document())).match(
+                read -> read,
+                problems -> {
+                    throw new IllegalStateException("Version " + entity.id() + " of a pattern cannot be read: " + problems);
+                });
+        return new PatternVersion(
+                entity.id(), entity.pattern().id(), entity.number(), entity.pattern().isArchived(), content.named(entity.pattern().name()));
     }
 }

@@ -41,6 +41,21 @@ class PatternVersionEntity {
     @Column(name = "size_count", nullable = false)
     private int sizeCount;
 
+    @Column(nullable = false)
+    private String ways;
+
+    @Column(nullable = false)
+    private String units;
+
+    @Column(nullable = false)
+    private String precuts;
+
+    @Column(name = "size_names", nullable = false)
+    private String sizeNames;
+
+    @Column(name = "own_design", nullable = false)
+    private boolean ownDesign;
+
     @Column(name = "person_id", nullable = false)
     private long personId;
 
@@ -51,13 +66,19 @@ class PatternVersionEntity {
     }
 
     static PatternVersionEntity of(
-            PatternEntity pattern, int number, String json, PatternDocument document, long personId, Instant now) {
+            PatternEntity pattern, int number, String json, PatternContent content, long personId, Instant now) {
         PatternVersionEntity version = new PatternVersionEntity();
         version.pattern = pattern;
         version.number = number;
         version.document = json;
-        version.roleCount = document.roles().size();
-        version.sizeCount = document.sizes().size();
+        PatternTraits traits = PatternTraits.of(content);
+        version.roleCount = content.design().roles().size();
+        version.sizeCount = content.design().sizes().size();
+        version.ways = PatternTraits.column(traits.ways());
+        version.units = PatternTraits.column(traits.units());
+        version.precuts = PatternTraits.column(traits.precuts());
+        version.sizeNames = PatternTraits.column(traits.sizeNames());
+        version.ownDesign = content.about().ownDesign();
         version.personId = personId;
         version.createdAt = now;
         return version;
@@ -77,5 +98,13 @@ class PatternVersionEntity {
 
     String document() {
         return document;
+    }
+
+    long personId() {
+        return personId;
+    }
+
+    Instant createdAt() {
+        return createdAt;
     }
 }

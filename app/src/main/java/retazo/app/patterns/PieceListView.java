@@ -4,56 +4,59 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
-import retazo.core.block.SewnUnit;
-import retazo.core.measure.LengthParts;
-import retazo.core.measure.LengthUnit;
+import retazo.core.block.SizedUnit;
+import retazo.core.block.UnitMethod;
+import retazo.core.quilt.BlockKind;
+import retazo.core.quilt.Drawing;
 import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltPlan;
 
-/** The pieces of one block: what is cut, how many of it a block takes, and how it is made. */
+/** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
 record PieceListView(List<Line> lines) {
 
     /**
      * Pieces of one role and cut size.
      *
-     * @param perBlock number of pieces one block takes, with a half where two blocks share a square
+     * @param shape    in words, with its sizes
+     * @param perBlock how many one block takes, by the names of the blocks where there are several
+     * @param count    how many the shown size takes
+     * @param made     what the pieces make, or a note of the cut list
      */
-    record Line(RoleView role, String label, LengthView width, LengthView height, String perBlock, List<String> made) {
+    record Line(RoleView role, String label, FractionText shape, FractionText perBlock, long count, List<FractionText> made) {
     }
 
-    static PieceListView of(QuiltDesign design, List<PieceNeed> pieces, Words words) {
+    static PieceListView of(QuiltDesign design, QuiltPlan plan, Words words) {
         Map<String, RoleView> roles = RoleView.of(design, words).stream().collect(Collectors.toMap(RoleView::key, Function.identity()));
-        return new PieceListView(pieces.stream()
+        List<BlockKind> kinds = design.drawing().map(Drawing::placed).orElse(List.of());
+        return new PieceListView(plan.pieces().stream()
                 .map(piece -> new Line(
                         roles.get(piece.role().value()),
                         piece.label(),
-                        LengthView.inches(piece.width().value()),
-                        LengthView.inches(piece.height().value()),
-                        perBlock(piece),
-                        piece.uses().stream().map(use -> made(use, piece.role(), roles, words)).toList()))
+                        FractionText.of(ShapeWords.of(piece.shape(), words)),
+                        FractionText.of(perBlock(piece, kinds)),
+                        piece.count().value().value(),
+                        piece.units().stream().map(use -> FractionText.of(made(use, roles, words))).distinct().toList()))
                 .toList());
     }
 
-    /** Units of a block divided by how many come from one piece: 1 for a patch, 2 for triangles two at a time. */
-    private static String perBlock(PieceNeed piece) {
-        long halves = piece.uses().stream()
-                .mapToLong(use -> use.perBlock().value() * 2 / use.unit().perCut().value())
-                .sum();
-        return halves % 2 == 0 ? Long.toString(halves / 2) : halves / 2 == 0 ? "½" : halves / 2 + "½";
+    private static String perBlock(PieceNeed piece, List<BlockKind> kinds) {
+        return kinds.stream()
+                .filter(kind -> piece.perBlock(kind.key()).pieces() > 0)
+                .map(kind -> piece.perBlock(kind.key()) + (kinds.size() > 1 ? " " + kind.name() : ""))
+                .collect(Collectors.joining(", "));
     }
 
-    private static String made(PieceNeed.PieceUse use, RoleKey role, Map<String, RoleView> roles, Words words) {
-        SewnUnit unit = use.unit();
-        return unit.match(
-                patch -> words.text("made.patch", LengthParts.of(patch.finishedWidth(), LengthUnit.INCH).plainNumber(),
-                        LengthParts.of(patch.finishedHeight(), LengthUnit.INCH).plainText()),
-                halfSquare -> words.text(
-                        use.perBlock().value() == 1 ? "made.half-square.one" : "made.half-square",
-                        use.perBlock().value(),
-                        LengthParts.of(halfSquare.finishedSide(), LengthUnit.INCH).plainText(),
-                        roles.get((halfSquare.first().equals(role) ? halfSquare.second() : halfSquare.first()).value()).letter()));
+    private static String made(PieceNeed.PieceUse use, Map<String, RoleView> roles, Words words) {
+        SizedUnit unit = use.unit();
+        String letters = unit.unit().roles().stream().map(role -> roles.get(role.value()).letter()).collect(Collectors.joining(", "));
+        UnitMethod method = unit.unit().spec().method();
+        return words.text(
+                method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()), letters,
+                LengthView.inches(unit.size().width()).plain().replace(" in", ""), LengthView.inches(unit.size().height()).plain(),
+                words.text("method." + method.code()));
     }
 }

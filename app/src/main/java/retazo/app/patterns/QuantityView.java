@@ -16,6 +16,10 @@ public record QuantityView(LengthView length, String text, boolean measured) {
         return exact.isRational() ? places.replaceAll("\\.?0+$", "") : places + "…";
     }
 
+    static QuantityView ofText(String text) {
+        return new QuantityView(NO_LENGTH, text, false);
+    }
+
     public static QuantityView of(Quantity quantity, LengthUnit unit) {
         return quantity.match(
                 length -> new QuantityView(LengthView.of(length, unit), "", true),

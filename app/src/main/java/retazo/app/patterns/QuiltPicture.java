@@ -2,11 +2,14 @@ package retazo.app.patterns;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.block.DrawnPatch;
+import retazo.core.block.FinishedSize;
 import retazo.core.block.Point;
 import retazo.core.block.RoleKey;
 import retazo.core.measure.Length;
@@ -15,25 +18,34 @@ import retazo.core.quilt.QuiltDrawing;
 import retazo.core.quilt.QuiltSize;
 
 /**
- * A quilt, or one block, ready to be drawn: one path per role, in inches.
+ * A quilt, or one block, ready to be drawn: one path per role, in inches. A size that nobody has drawn is shown as its pile
+ * of cloth: a band for each role, as high as its share.
  *
  * @param id      unique on its page
- * @param block   the areas of one block
- * @param corners where the block stands
+ * @param blocks  each kind of block with its places
+ * @param letters of the roles, where they are shown
+ * @param letterSize their height
  * @param borders the areas around
- * @param binding how the edge is drawn; empty fill for none
+ * @param binding how the edge is drawn; no colour for none
  */
 public record QuiltPicture(
         String id,
         String width,
         String height,
-        List<Area> block,
+        List<PlacedBlock> blocks,
         List<Letter> letters,
-        List<Spot> corners,
+        String letterSize,
         List<Area> borders,
         Ink binding) {
 
     private static final Ink NO_EDGE = new Ink("none", "", "none", true);
+    /** So that a letter fits a triangle of six to a side. */
+    private static final long LETTERS_TO_A_BLOCK = 18;
+    private static final FinishedSize UNKNOWN_SIZE = new FinishedSize(Length.ofInches(48), Length.ofInches(48));
+
+    /** A kind of block and the top left corners at which it stands. */
+    public record PlacedBlock(String id, List<Area> areas, List<Spot> corners) {
+    }
 
     /** All patches of one role. */
     public record Area(String path, Ink ink) {
@@ -48,16 +60,49 @@ public record QuiltPicture(
     }
 
     public static QuiltPicture of(String id, QuiltDesign design, QuiltSize size, Function<RoleKey, Ink> inks) {
-        QuiltDrawing drawing = QuiltDrawing.of(design, size);
+        return size.match(
+                grid -> design.drawing().map(drawing -> drawn(id, QuiltDrawing.of(drawing, grid), inks)),
+                printed -> Optional.<QuiltPicture>empty()).orElseGet(() -> pile(id, design, size, inks));
+    }
+
+    private static QuiltPicture drawn(String id, QuiltDrawing drawing, Function<RoleKey, Ink> inks) {
         return new QuiltPicture(
                 id,
                 inches(drawing.width()),
                 inches(drawing.height()),
-                areas(drawing.block(), inks),
+                drawing.blocks().stream()
+                        .map(block -> new PlacedBlock(
+                                id + "-block-" + block.key(),
+                                areas(block.patches(), inks),
+                                block.corners().stream().map(corner -> new Spot(inches(corner.x()), inches(corner.y()))).toList()))
+                        .toList(),
                 List.of(),
-                drawing.blockCorners().stream().map(corner -> new Spot(inches(corner.x()), inches(corner.y()))).toList(),
+                "0",
                 areas(drawing.borders(), inks),
-                inks.apply(drawing.binding()));
+                drawing.binding().map(inks).orElse(NO_EDGE));
+    }
+
+    private static QuiltPicture pile(String id, QuiltDesign design, QuiltSize size, Function<RoleKey, Ink> inks) {
+        FinishedSize finished = size.printed().orElse(UNKNOWN_SIZE);
+        ClothPile pile = ClothPile.of(design, size);
+        List<Area> areas = new ArrayList<>();
+        List<Letter> letters = new ArrayList<>();
+        Length top = Length.ZERO;
+        for (ClothPile.Band band : pile.bands()) {
+            Length bottom = top.plus(band.of(finished.height(), pile.total()));
+            DrawnPatch patch = new DrawnPatch(band.role().key(), List.of(
+                    new Point(Length.ZERO, top), new Point(finished.width(), top), new Point(finished.width(), bottom),
+                    new Point(Length.ZERO, bottom)));
+            areas.addAll(areas(List.of(patch), inks));
+            letters.add(new Letter(
+                    inches(new Length(finished.width().ticks() / 2)), inches(new Length((top.ticks() + bottom.ticks()) / 2)),
+                    band.role().letter(), inks.apply(band.role().key())));
+            top = bottom;
+        }
+        return new QuiltPicture(
+                id, inches(finished.width()), inches(finished.height()),
+                List.of(new PlacedBlock(id + "-pile", areas, List.of(new Spot("0", "0")))), letters, lettersOfAPile(finished, pile), List.of(),
+                NO_EDGE);
     }
 
     /** One block alone, from patches that may not fill it yet, with the letters of the roles. */
@@ -72,7 +117,7 @@ public record QuiltPicture(
                 id,
                 inches(width),
                 inches(height),
-                areas(patches, inks),
+                List.of(new PlacedBlock(id + "-block", areas(patches, inks), List.of(new Spot("0", "0")))),
                 patches.stream()
                         .map(patch -> new Letter(
                                 middle(patch.outline().stream().map(Point::x).toList()),
@@ -80,7 +125,7 @@ public record QuiltPicture(
                                 letters.apply(patch.role()),
                                 inks.apply(patch.role())))
                         .toList(),
-                List.of(new Spot("0", "0")),
+                inches(new Length(Math.min(width.ticks(), height.ticks()) / LETTERS_TO_A_BLOCK)),
                 List.of(),
                 NO_EDGE);
     }
@@ -109,9 +154,10 @@ public record QuiltPicture(
         return new BigDecimal(height).add(new BigDecimal("0.2")).toPlainString();
     }
 
-    /** A letter's height: an eighteenth of the block, so that it fits a triangle of six to a side. */
-    public String letterSize() {
-        return new BigDecimal(width).min(new BigDecimal(height)).divide(BigDecimal.valueOf(18), 3, RoundingMode.HALF_UP).toPlainString();
+    /** Two thirds of the lowest band, and no more than a quarter of the width. */
+    private static String lettersOfAPile(FinishedSize finished, ClothPile pile) {
+        Length lowest = pile.bands().stream().map(band -> band.of(finished.height(), pile.total())).min(Length::compareTo).orElse(Length.ZERO);
+        return inches(new Length(Math.min(lowest.ticks() * 2 / 3, finished.width().ticks() / 4)));
     }
 
     private static List<Area> areas(List<DrawnPatch> patches, Function<RoleKey, Ink> inks) {

@@ -13,13 +13,19 @@ import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
 
-/** One size of a pattern worked out by the core, with all its figures to be found by their keys. */
+/**
+ * One size of a pattern worked out by the core, with all its figures to be found by their keys. A size that is only printed
+ * has no needs before its roles have fabrics: its table is shown as it is.
+ */
 record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
     static SizeWork of(QuiltDesign design, QuiltSize size, ShopPractice practice) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
-        return new SizeWork(plan, new Needs(practice).byRole(design, plan));
+        Needs.Result needs = plan.way() == Way.SIZE_TABLE
+                ? new Needs.Result(Map.of(), List.of()) : new Needs(practice).byRole(design, plan);
+        return new SizeWork(plan, needs);
     }
 
     Optional<Figure<?>> figure(String key) {
@@ -30,11 +36,16 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
     private Stream<Figure<?>> roots() {
         Stream<Figure<?>> ofQuilt = Stream.of(
-                plan.layout().blocks(), plan.layout().width(), plan.layout().height(), plan.finishedWidth(), plan.finishedHeight());
-        Stream<Figure<?>> ofPieces = plan.pieces().stream().flatMap(piece -> Stream.of(piece.count(), piece.width(), piece.height()));
+                plan.layout().stream().flatMap(layout -> Stream.of(layout.blocks(), layout.width(), layout.height())),
+                        plan.finished().stream().flatMap(finished -> Stream.of(finished.width(), finished.height())))
+                .flatMap(figures -> figures);
+        Stream<Figure<?>> ofPieces = plan.pieces().stream().flatMap(piece -> Stream.concat(Stream.of(piece.count()), piece.shape().measured().stream()));
         Stream<Figure<?>> ofCloth = needs.byFabric().values().stream()
                 .map(Need::amount)
-                .flatMap(amount -> amount.<Stream<Figure<?>>>match(cloth -> Stream.of(cloth.sell(), cloth.plan().exact())));
+                .flatMap(amount -> amount.<Stream<Figure<?>>>match(
+                        cloth -> Stream.of(cloth.sell(), cloth.plan().exact()),
+                        printed -> Stream.of(printed.sell(), printed.exact()),
+                        units -> Stream.of(units.count())));
         return Stream.of(ofQuilt, ofPieces, ofCloth).flatMap(figures -> figures);
     }
 

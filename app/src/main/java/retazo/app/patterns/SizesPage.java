@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.ShopPractice;
@@ -14,17 +15,23 @@ import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.Setting;
 import retazo.core.quilt.Use;
+import retazo.core.quilt.Way;
 
 /**
  * The table role × size, with everything that can be opened by the key of its figure.
  *
+ * @param problems what keeps a length from being worked out
+ * @param warnings what a cutter should know
  * @param opened the arithmetic of the figure asked for, of the first length where none is
  * @param openedOf size and role that it belongs to
  */
-record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, Optional<FigureView> opened, String openedOf) {
+record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, List<String> warnings, Optional<FigureView> opened,
+        String openedOf) {
 
     /** A line across all sizes. */
     record Row(String label, List<Cell> cells) {
@@ -55,7 +62,12 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
         List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice)).toList();
         Builder builder = new Builder(design, works, practice.sellingUnit(), words);
         List<RoleRows> roleRows = RoleView.of(design, words).stream().map(builder::roleRows).toList();
-        String key = openKey.orElseGet(() -> roleRows.get(0).sell().cells().get(0).key());
+        String key = openKey.orElseGet(() -> roleRows.stream()
+                .flatMap(row -> row.sell().cells().stream())
+                .map(Cell::key)
+                .filter(figure -> !figure.isEmpty())
+                .findFirst()
+                .orElse(""));
         Optional<FigureView> opened = works.stream()
                 .flatMap(work -> work.figure(key).stream())
                 .findFirst()
@@ -65,6 +77,7 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                 builder.quiltRows(),
                 roleRows,
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
+                works.stream().flatMap(work -> work.plan().warnings().stream()).map(words::of).distinct().toList(),
                 opened,
                 openedOf(design, key));
     }
@@ -85,21 +98,26 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
 
         List<Row> quiltRows() {
             return List.of(
-                    row("sizes.grid", work -> new Cell(
-                            work.plan().layout().blocks().key(),
-                            Optional.of(QuantityView.of(work.plan().layout().blocks().value(), LengthUnit.INCH)),
-                            work.plan().layout().columns().value() + " × " + work.plan().layout().rows().value(),
+                    row("sizes.grid", work -> work.plan().layout().map(layout -> new Cell(
+                            layout.blocks().key(),
+                            Optional.of(QuantityView.of(layout.blocks().value(), LengthUnit.INCH)),
+                            layout.columns().value() + " × " + layout.rows().value(),
                             "",
-                            Optional.empty())),
-                    row("sizes.width", work -> inside(work.plan().finishedWidth(), work.plan().layout().width())),
-                    row("sizes.height", work -> inside(work.plan().finishedHeight(), work.plan().layout().height())));
+                            Optional.empty())).orElse(Cell.NOTHING)),
+                    row("sizes.width", work -> side(work, QuiltPlan.Finished::width, Setting.Layout::width)),
+                    row("sizes.height", work -> side(work, QuiltPlan.Finished::height, Setting.Layout::height)));
         }
 
-        /** A finished side with borders, and beneath it the one without. */
-        private Cell inside(Figure<Length> outer, Figure<Length> inner) {
-            return new Cell(
-                    outer.key(), Optional.of(QuantityView.of(outer.value(), LengthUnit.INCH)),
-                    words.text("sizes.withoutBorder"), inner.key(), Optional.of(LengthView.inches(inner.value())));
+        /** A finished side with borders, and beneath it the one without where it is known. */
+        private Cell side(
+                SizeWork work, Function<QuiltPlan.Finished, Figure<Length>> outer, Function<Setting.Layout, Figure<Length>> inner) {
+            return work.plan().finished().map(outer).map(with -> {
+                Optional<Figure<Length>> without = work.plan().layout().map(inner);
+                return new Cell(
+                        with.key(), Optional.of(QuantityView.of(with.value(), LengthUnit.INCH)),
+                        words.text(without.isPresent() ? "sizes.withoutBorder" : "sizes.asPrinted"),
+                        without.map(Figure::key).orElse(""), without.map(side -> LengthView.inches(side.value())));
+            }).orElse(Cell.NOTHING);
         }
 
         private Row row(String label, Function<SizeWork, Cell> cell) {
@@ -107,13 +125,13 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
         }
 
         RoleRows roleRows(RoleView role) {
-            Row sell = new Row("", works.stream().map(work -> need(work, role).map(this::sell).orElse(Cell.NOTHING)).toList());
+            Row sell = new Row("", works.stream()
+                    .map(work -> work.plan().way() == Way.SIZE_TABLE
+                            ? printed(work, role) : need(work, role).map(this::sell).orElse(Cell.NOTHING))
+                    .toList());
             Map<String, Row> parts = new LinkedHashMap<>();
             for (SizeWork work : works) {
-                need(work, role).ifPresent(need -> need.amount().match(cloth -> {
-                    cloth.plan().lines().forEach(line -> parts.computeIfAbsent(name(line, work.plan()), label -> part(label, role)));
-                    return null;
-                }));
+                lines(work, role).forEach(line -> parts.computeIfAbsent(name(line, work.plan()), label -> part(label, role)));
             }
             return new RoleRows(role, sell, new ArrayList<>(parts.values()));
         }
@@ -122,21 +140,41 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
             return Optional.ofNullable(work.needs().byFabric().get(role.key()));
         }
 
+        private static List<ClothLine> lines(SizeWork work, RoleView role) {
+            return need(work, role)
+                    .map(need -> need.amount().match(cloth -> cloth.plan().lines(), printed -> List.<ClothLine>of(), units -> List.<ClothLine>of()))
+                    .orElse(List.of());
+        }
+
         private Cell sell(Need need) {
-            return need.amount().match(cloth -> new Cell(
-                    cloth.sell().key(),
-                    Optional.of(QuantityView.of(cloth.sell().value(), sellingUnit)),
-                    words.text("sizes.needs"),
-                    cloth.plan().exact().key(),
-                    Optional.of(LengthView.inches(cloth.plan().exact().value()))));
+            return need.amount().match(
+                    cloth -> sell(cloth.sell(), cloth.plan().exact()),
+                    printed -> sell(printed.sell(), printed.exact()),
+                    units -> new Cell(units.count().key(), Optional.of(QuantityView.of(units.count().value(), LengthUnit.INCH)), "", "", Optional.empty()));
+        }
+
+        private Cell sell(Figure<Length> sell, Figure<Length> exact) {
+            return new Cell(
+                    sell.key(), Optional.of(QuantityView.of(sell.value(), sellingUnit)), words.text("sizes.needs"), exact.key(),
+                    Optional.of(LengthView.inches(exact.value())));
+        }
+
+        /** What the paper prints for a role, all its rows. */
+        private Cell printed(SizeWork work, RoleView role) {
+            String text = design.table().orElseThrow().rows().stream()
+                    .filter(row -> row.role().value().equals(role.key()) && row.cells().containsKey(work.plan().size().key()))
+                    .map(row -> PrintedText.write(row.cells().get(work.plan().size().key())))
+                    .collect(Collectors.joining(" + "));
+            return text.isEmpty()
+                    ? Cell.NOTHING
+                    : new Cell("", Optional.of(QuantityView.ofText(text)), words.text("sizes.notChecked"), "", Optional.empty());
         }
 
         private Row part(String label, RoleView role) {
             return new Row(label, works.stream()
-                    .map(work -> need(work, role)
-                            .flatMap(need -> need.amount().match(cloth -> cloth.plan().lines().stream()
-                                    .filter(line -> name(line, work.plan()).equals(label))
-                                    .findFirst()))
+                    .map(work -> lines(work, role).stream()
+                            .filter(line -> name(line, work.plan()).equals(label))
+                            .findFirst()
                             .map(this::lineCell)
                             .orElse(Cell.NOTHING))
                     .toList());
@@ -148,9 +186,9 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                     .filter(way -> line.strips().value().value() > 1)
                     .map(way -> ", " + words.text("seams." + way))
                     .orElse("");
-            return line.patches()
-                    .map(patches -> new Cell(
-                            patches.count().key(), Optional.of(QuantityView.of(patches.count().value(), LengthUnit.INCH)),
+            return line.pieces()
+                    .map(pieces -> new Cell(
+                            pieces.count().key(), Optional.of(QuantityView.of(pieces.count().value(), LengthUnit.INCH)),
                             words.text("sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
                     .orElseGet(() -> new Cell(
                             line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
@@ -159,16 +197,11 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
         }
 
         private String name(ClothLine line, QuiltPlan plan) {
-            if (line.use().place() != Use.Place.BLOCKS) {
+            if (line.pieces().isEmpty()) {
                 return words.text("use." + line.use().place(), line.use().number());
             }
             String label = line.pieceLabels().get(0);
-            return plan.pieces().stream()
-                    .filter(piece -> piece.label().equals(label))
-                    .findFirst()
-                    .map(piece -> words.text("sizes.piece", label, LengthView.inches(piece.width().value()).plain().replace(" in", ""),
-                            LengthView.inches(piece.height().value()).plain()))
-                    .orElse(label);
+            return words.text("sizes.piece", label, ShapeWords.of(line.pieces().get().shape(), words));
         }
     }
 }

@@ -70,10 +70,13 @@ class PracticeEntity {
         marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
     }
 
+    /** What was never set, since it came later, is as is customary. */
     ShopPractice toPractice() {
         Margin margin = marginHundredths != null
                 ? new Margin.Share(new Percent(marginHundredths))
                 : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
-        return new ShopPractice(measures, margin, sellingUnit);
+        Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
+        complete.putAll(measures);
+        return new ShopPractice(complete, margin, sellingUnit);
     }
 }

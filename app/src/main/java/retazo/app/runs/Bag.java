@@ -5,10 +5,19 @@ import java.util.Optional;
 import retazo.core.measure.Length;
 
 /** A bag with its frozen bill, and how far each line is. */
-public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<Line> lines) {
+public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<Line> lines, List<Pick> picks) {
 
     public Bag {
         lines = List.copyOf(lines);
+    }
+
+    /** Something counted of the bill: packs, loose precuts, a copy of the pattern. */
+    public record Pick(long id, long goodId, String letters, int count) {
+
+        /** Whose reservation in stock this is. */
+        String owner() {
+            return "pick-" + id;
+        }
     }
 
     /**

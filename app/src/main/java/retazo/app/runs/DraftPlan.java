@@ -1,7 +1,7 @@
 package retazo.app.runs;
 
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import retazo.app.kits.KitWork;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
@@ -12,20 +12,22 @@ import retazo.core.bolt.Shortage;
  *
  * @param works      the kits asked for, worked out, in the order asked
  * @param bolts      all bolts of their fabrics
- * @param layout     what was asked of the planner
+ * @param asked      likewise
  * @param mostBags   the answer with the most bags
  * @param inOrder    the answer that keeps the order asked
  * @param whole      whether all that is asked can be made
- * @param shortages  what limits
+ * @param shortages  fabrics that limit
+ * @param goods      counted stock that limits
  */
 record DraftPlan(
         List<KitWork> works,
+        List<Run.Asked> asked,
         List<Bolt> bolts,
-        BoltLayout layout,
         BoltPlan mostBags,
         BoltPlan inOrder,
         boolean whole,
-        List<Shortage> shortages) {
+        List<Shortage> shortages,
+        List<GoodLimit.Shortage> goods) {
 
     /** Which of the two answers a person takes. */
     enum Answer {
@@ -40,8 +42,8 @@ record DraftPlan(
         };
     }
 
-    /** How many bags of each kit an answer leaves out, by the name of its group. */
-    Map<String, Integer> missing(Answer answer) {
-        return layout.missing(plan(answer));
+    /** How many bags an answer leaves out of each kit asked for, in the order asked. */
+    List<Integer> missing(Answer answer) {
+        return IntStream.range(0, asked.size()).mapToObj(i -> asked.get(i).quantity() - plan(answer).built().get(i)).toList();
     }
 }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
@@ -17,6 +19,8 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.RestRule;
@@ -34,13 +38,16 @@ public class RunDrafts {
     private final RunPlanning planning;
     private final RunService service;
     private final KitService kits;
+    private final BagPickRepository picks;
     private final StockService stock;
+    private final GoodService goods;
     private final PracticeService practice;
     private final Clock clock;
 
     RunDrafts(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines, RunPlanning planning,
-            RunService service, KitService kits, StockService stock, PracticeService practice, Clock clock) {
+            RunService service, KitService kits, StockService stock, BagPickRepository picks, GoodService goods,
+            PracticeService practice, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.bags = bags;
@@ -49,6 +56,8 @@ public class RunDrafts {
         this.service = service;
         this.kits = kits;
         this.stock = stock;
+        this.picks = picks;
+        this.goods = goods;
         this.practice = practice;
         this.clock = clock;
     }
@@ -83,23 +92,26 @@ public class RunDrafts {
     }
 
     private DraftPlan draftPlan(Run run, List<KitWork> works, List<Bolt> bolts) {
+        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), goods.counts(goodIds(works)));
         List<BoltLayout.Bags> wanted = new ArrayList<>();
         for (int i = 0; i < works.size(); i++) {
             KitWork work = works.get(i);
             Map<String, Long> ids = fabricIdByCode(work.kit());
             wanted.add(new BoltLayout.Bags(
                     "kit-" + work.kit().id(),
-                    run.asked().get(i).quantity(),
+                    limit.quantities().get(i),
                     work.bill().lines().stream()
-                            .map(line -> line.match(cut ->
-                                    new BoltLayout.Piece(ids.get(cut.fabricCode()), cut.length(), cut.plannedWidth())))
+                            .flatMap(line -> line.match(
+                                    cut -> Stream.of(new BoltLayout.Piece(ids.get(cut.fabricCode()), cut.length(), cut.plannedWidth())),
+                                    picked -> Stream.<BoltLayout.Piece>empty()))
                             .toList()));
         }
         BoltLayout layout = new BoltLayout(wanted, bolts, RestRule.of(practice.practice()));
         BoltPlan inOrder = layout.inOrderAsked();
-        boolean whole = layout.isWhole(inOrder);
+        boolean clothSuffices = layout.isWhole(inOrder);
         return new DraftPlan(
-                works, bolts, layout, layout.mostBags(), inOrder, whole, whole ? List.of() : layout.shortages());
+                works, run.asked(), bolts, layout.mostBags(), inOrder, clothSuffices && limit.shortages().isEmpty(),
+                clothSuffices ? List.of() : layout.shortages(), limit.shortages());
     }
 
     private List<KitWork> works(Run run) {
@@ -109,6 +121,10 @@ public class RunDrafts {
 
     private static Set<Long> fabricIds(List<KitWork> works) {
         return works.stream().flatMap(work -> work.kit().fabrics().values().stream()).map(Fabric::id).collect(Collectors.toSet());
+    }
+
+    private static Set<Long> goodIds(List<KitWork> works) {
+        return works.stream().flatMap(work -> work.kit().goodsByCode().values().stream()).map(Good::id).collect(Collectors.toSet());
     }
 
     private static Map<String, Long> fabricIdByCode(Kit kit) {
@@ -133,6 +149,7 @@ public class RunDrafts {
             return Outcome.refused(problems);
         }
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
+        goods.lock(goodIds(works));
         DraftPlan draft = draftPlan(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
         BoltPlan plan = draft.plan(answer);
         if (!plan.built().equals(seen)) {
@@ -164,16 +181,30 @@ public class RunDrafts {
                 int position = 0;
                 for (BillLine line : works.get(group).bill().lines()) {
                     position++;
-                    BillLine.Cut cut = line.match(c -> c);
-                    long fabricId = ids.get(cut.fabricCode());
-                    lineOf.put(group + "/" + bag + "/" + fabricId, bagLines.save(BagLineEntity.of(entity, position, fabricId, cut)));
+                    int place = position;
+                    String key = group + "/" + bag + "/";
+                    line.match(
+                            cut -> lineOf.put(
+                                    key + ids.get(cut.fabricCode()),
+                                    bagLines.save(BagLineEntity.of(entity, place, ids.get(cut.fabricCode()), cut))),
+                            picked -> keepPick(entity, place, kit.goodsByCode().get(picked.code()).id(), picked));
                 }
             }
         }
         bagLines.flush();
+        if (plan.cuts().isEmpty()) {
+            service.settle(run.id());
+            return;
+        }
         planning.keep(
                 plan.cuts().stream().map(cut -> lineOf.get(cut.group() + "/" + cut.bag() + "/" + cut.fabricCode())).toList(),
                 plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(),
                 run.planVersion());
+    }
+
+    private @Nullable BagLineEntity keepPick(BagEntity bag, int position, long goodId, BillLine.Picked picked) {
+        Bag.Pick pick = picks.saveAndFlush(BagPickEntity.of(bag.id(), position, goodId, picked)).toPick();
+        goods.reserve(goodId, pick.count(), pick.owner());
+        return null;
     }
 }

@@ -59,7 +59,8 @@ class RunPages {
     }
 
     /** A draft with what stock gives for it. */
-    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<Fabric> prints) {
+    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods,
+            List<Fabric> prints) {
     }
 
     /** A bag in the list of a run. */
@@ -116,6 +117,7 @@ class RunPages {
                                 fabrics.fabric(Long.parseLong(shortage.fabricCode())),
                                 LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
                         .toList(),
+                draft.goods().stream().map(shortage -> shortage.good().name() + ": " + shortage.missing() + " missing").toList(),
                 byId.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct().toList());
     }
 
@@ -127,18 +129,14 @@ class RunPages {
         for (int i = 0; i < sizes.size(); i++) {
             built.add(plan.built().get(i) + " " + sizes.get(i));
         }
-        draft.missing(answer).forEach((name, count) -> missing.add(count + " " + sizeOf(name, draft)));
+        for (int i = 0; i < sizes.size(); i++) {
+            if (draft.missing(answer).get(i) > 0) {
+                missing.add(draft.missing(answer).get(i) + " " + sizes.get(i));
+            }
+        }
         return new AnswerView(
                 answer.name(), title, built, plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
                 plan.bagsBuilt(), missing, draftBars(draft, plan), plan.score());
-    }
-
-    private static String sizeOf(String groupName, DraftPlan draft) {
-        return draft.works().stream()
-                .filter(work -> groupName.equals("kit-" + work.kit().id()))
-                .map(work -> work.kit().sizeName())
-                .findFirst()
-                .orElse(groupName);
     }
 
     private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {

@@ -25,6 +25,7 @@ public class RunService {
     private final RunLineRepository runLines;
     private final BagRepository bags;
     private final BagLineRepository bagLines;
+    private final BagPickRepository picks;
     private final PlannedCutRepository cuts;
     private final RunPlanning planning;
     private final StockService stock;
@@ -32,11 +33,12 @@ public class RunService {
 
     RunService(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
-            PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
+            BagPickRepository picks, PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.bags = bags;
         this.bagLines = bagLines;
+        this.picks = picks;
         this.cuts = cuts;
         this.planning = planning;
         this.stock = stock;
@@ -60,10 +62,15 @@ public class RunService {
         Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
                 .map(PlannedCutEntity::toPlannedCut)
                 .collect(Collectors.toMap(PlannedCut::bagLineId, cut -> cut));
-        Map<BagEntity, List<BagLineEntity>> byBag = bagLines.ofRuns(runIds).stream()
-                .collect(Collectors.groupingBy(BagLineEntity::bag, java.util.LinkedHashMap::new, Collectors.toList()));
-        List<Bag> all = byBag.entrySet().stream().map(entry -> toBag(entry.getKey(), entry.getValue(), cutOfLine)).toList();
-        return all.stream().collect(Collectors.groupingBy(Bag::runId));
+        List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
+        Map<Long, List<BagLineEntity>> linesOf = bagLines.ofRuns(runIds).stream().collect(Collectors.groupingBy(line -> line.bag().id()));
+        Map<Long, List<BagPickEntity>> picksOf = picks
+                .findByBagIdInOrderByBagIdAscPositionAsc(found.stream().map(BagEntity::id).toList()).stream()
+                .collect(Collectors.groupingBy(BagPickEntity::bagId));
+        return found.stream()
+                .map(bag -> toBag(
+                        bag, linesOf.getOrDefault(bag.id(), List.of()), picksOf.getOrDefault(bag.id(), List.of()), cutOfLine))
+                .collect(Collectors.groupingBy(Bag::runId));
     }
 
     @Transactional(readOnly = true)
@@ -115,6 +122,7 @@ public class RunService {
                 .filter(cut -> cut.isPlanned() && leftIds.contains(cut.line().bag().id()))
                 .toList());
         left.forEach(BagEntity::leaveOut);
+        stock.release(picks.findByBagIdInOrderByBagIdAscPositionAsc(leftIds).stream().map(pick -> pick.toPick().owner()).toList());
         settle(run);
         return Outcome.done(runId);
     }
@@ -155,6 +163,7 @@ public class RunService {
     public void markPacked(long bagId, long personId) {
         BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
         bag.pack(personId, clock.instant());
+        stock.release(picks.findByBagIdInOrderByBagIdAscPositionAsc(Set.of(bagId)).stream().map(pick -> pick.toPick().owner()).toList());
         settle(locked(bag.runId()));
     }
 
@@ -163,6 +172,12 @@ public class RunService {
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void planAgainAfter(ReservedClothTaken taken) {
         cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder()).forEach(this::planAgain);
+    }
+
+    /** Brings the state of a run up to what its bags say; for bags that are picked and not cut. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void settle(long runId) {
+        settle(locked(runId));
     }
 
     /** Brings the state of a run up to what its bags and cuts say. */
@@ -199,7 +214,8 @@ public class RunService {
                 .toList();
     }
 
-    private static Bag toBag(BagEntity bag, List<BagLineEntity> lines, Map<Long, PlannedCut> cutOfLine) {
+    private static Bag toBag(
+            BagEntity bag, List<BagLineEntity> lines, List<BagPickEntity> picks, Map<Long, PlannedCut> cutOfLine) {
         return new Bag(
                 bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
                 bag.state() == BagEntity.State.LEFT_OUT,
@@ -207,6 +223,7 @@ public class RunService {
                         .map(line -> new Bag.Line(
                                 line.id(), line.fabricId(), line.letters(), line.length(),
                                 Optional.ofNullable(cutOfLine.get(line.id()))))
-                        .toList());
+                        .toList(),
+                picks.stream().map(BagPickEntity::toPick).toList());
     }
 }

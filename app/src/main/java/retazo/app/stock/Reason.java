@@ -12,7 +12,9 @@ public enum Reason {
     REVERSAL,
     PACKED,
     KIT_SOLD,
-    KIT_RETURNED;
+    KIT_RETURNED,
+    PICKED,
+    SOLD_BY_COUNT;
 
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {

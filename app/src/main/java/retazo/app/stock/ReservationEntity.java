@@ -8,7 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import retazo.core.measure.Length;
 
-/** Cloth of a bolt that is promised to somebody. */
+/** Cloth of a bolt, or so many of a good, promised to somebody. */
 @Entity
 @Table(name = "reservation")
 class ReservationEntity {
@@ -21,7 +21,10 @@ class ReservationEntity {
     private long stockItemId;
 
     @Column(name = "length_ticks", nullable = false)
-    private Length length;
+    private Length length = Length.ZERO;
+
+    @Column(nullable = false)
+    private long count;
 
     @Column(nullable = false)
     private String owner;
@@ -35,6 +38,18 @@ class ReservationEntity {
         reservation.length = promise.length();
         reservation.owner = promise.owner();
         return reservation;
+    }
+
+    static ReservationEntity ofCount(long stockItemId, long count, String owner) {
+        ReservationEntity reservation = new ReservationEntity();
+        reservation.stockItemId = stockItemId;
+        reservation.count = count;
+        reservation.owner = owner;
+        return reservation;
+    }
+
+    long count() {
+        return count;
     }
 
     long stockItemId() {

@@ -23,7 +23,8 @@ class StockItemEntity {
     /** What kind of thing it is. */
     enum Kind {
         BOLT,
-        KIT
+        KIT,
+        GOOD
     }
 
     @Id
@@ -45,6 +46,9 @@ class StockItemEntity {
 
     @Column(name = "kit_id", updatable = false)
     private @Nullable Long kitId;
+
+    @Column(name = "good_id", updatable = false)
+    private @Nullable Long goodId;
 
     private @Nullable String lot;
 
@@ -112,6 +116,10 @@ class StockItemEntity {
 
     long kitId() {
         return java.util.Objects.requireNonNull(kitId, "kitId");
+    }
+
+    long goodId() {
+        return java.util.Objects.requireNonNull(goodId, "goodId");
     }
 
     String lot() {

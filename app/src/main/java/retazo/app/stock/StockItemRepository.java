@@ -33,6 +33,17 @@ interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
             ON CONFLICT DO NOTHING""", nativeQuery = true)
     void addKit(long kitId, String code, Instant now);
 
+    /** Gives something counted its place in stock, if it has none yet; two at once make one. */
+    @Modifying(flushAutomatically = true)
+    @Query(value = """
+            INSERT INTO stock_item (version, kind, code, good_id, created_at) VALUES (0, 'GOOD', :code, :goodId, :now)
+            ON CONFLICT DO NOTHING""", nativeQuery = true)
+    void addGood(long goodId, String code, Instant now);
+
+    Optional<StockItemEntity> findByGoodId(long goodId);
+
+    List<StockItemEntity> findByGoodIdIn(Collection<Long> goodIds);
+
     Optional<StockItemEntity> findByKitId(long kitId);
 
     List<StockItemEntity> findByKitIdNotNull();

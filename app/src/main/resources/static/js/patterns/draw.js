@@ -1,7 +1,8 @@
 /** Redraws what is typed while it is typed; the server draws, this only asks. */
 import { afterQuiet, replaceParts } from "../shared/parts.js";
 
-const PAUSE = 250;
+const PAUSE = 200;
+const RETRY = 2500;
 const form = document.querySelector("form[data-draws]");
 const drawButton = form.querySelector("[data-draw-button]");
 let newest = 0;
@@ -9,37 +10,51 @@ let newest = 0;
 /** What a later answer has to draw anew, because an earlier one came too late. */
 const wanted = new Set();
 
-/** The fields of the cells by their label, so that what is typed meanwhile can be carried over. */
-function cellFields() {
-    return new Map([...document.querySelectorAll("#cells input[aria-label]")].map((field) => [field.ariaLabel, field]));
+/** @param {string} start of the ids of parts @returns {string[]} those on the page */
+function parts(start) {
+    return [...document.querySelectorAll(`[id^="${start}"]`)].map((part) => part.id);
+}
+
+/** The fields inside a part by their label, so that what is typed meanwhile can be carried over. */
+function fieldsOf(id) {
+    return new Map([...document.querySelectorAll(`#${id} input[aria-label]`)].map((field) => [field.ariaLabel, field]));
 }
 
 function replaceWanted(html) {
-    const before = cellFields();
     const focused = document.activeElement;
+    const before = new Map([...wanted].map((id) => [id, { fields: fieldsOf(id), open: document.getElementById(id)?.open }]));
     replaceParts(html, document, [...wanted]);
-    if (wanted.has("cells")) {
-        for (const [label, field] of cellFields()) {
-            field.value = before.get(label)?.value ?? field.value;
-            if (before.get(label) === focused) {
+    for (const [id, { fields, open }] of before) {
+        for (const [label, field] of fieldsOf(id)) {
+            field.value = fields.get(label)?.value ?? field.value;
+            if (fields.get(label) === focused) {
                 field.focus();
             }
         }
+        if (open) {
+            document.getElementById(id).open = true;
+        }
     }
     wanted.clear();
+    form.dispatchEvent(new CustomEvent("drawn"));
 }
 
-/** @param {string[]} parts ids of what is to be drawn anew */
-async function redraw(parts) {
-    parts.forEach((part) => wanted.add(part));
+/** @param {string[]} ids of the parts to draw anew */
+async function redraw(ids) {
+    ids.forEach((id) => wanted.add(id));
     const mine = ++newest;
-    const answer = await fetch(drawButton.formAction, { method: "POST", body: new URLSearchParams(new FormData(form)) });
-    if (answer.ok && !answer.redirected && mine === newest) {
-        replaceWanted(await answer.text());
+    try {
+        const answer = await fetch(drawButton.formAction, { method: "POST", body: new URLSearchParams(new FormData(form)) });
+        if (answer.ok && !answer.redirected && mine === newest) {
+            replaceWanted(await answer.text());
+        }
+    } catch {
+        form.dispatchEvent(new CustomEvent("undrawn"));
+        setTimeout(() => mine === newest && redraw([]), RETRY);
     }
 }
 
-const soon = afterQuiet(() => redraw(["drawing"]).catch(() => {}), PAUSE);
+const soon = afterQuiet(() => redraw([...parts("drawing"), ...parts("canvas-")]), PAUSE);
 
 form.addEventListener("input", (event) => {
     if (!event.target.matches("[data-lays-out]")) {
@@ -49,6 +64,6 @@ form.addEventListener("input", (event) => {
 form.addEventListener("change", (event) => {
     // Another grid: the cells are laid out anew, with what is typed in them.
     if (event.target.matches("[data-lays-out]")) {
-        redraw(["cells", "drawing"]).catch(() => {});
+        redraw([...parts("drawing"), ...parts("canvas-"), ...parts("cells-")]);
     }
 });

@@ -51,7 +51,7 @@ class KitServiceTest {
         choices.put(new RoleKey("quay"), shared);
 
         Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
-                pattern, List.of("throw"), Samples.unique("Two in one "), choices, Contents.EVERYTHING))).get(0));
+                pattern, List.of("throw"), Samples.unique("Two in one "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         assertThat(kit.lettersByFabric().get(shared)).containsExactly("A", "D");
         assertThat(kits.work(kit).lengths().get(shared.code())).isEqualTo(Length.ofInches(108));
@@ -66,7 +66,7 @@ class KitServiceTest {
         choices.put(new RoleKey("back"), wide);
 
         Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
-                pattern, List.of("throw"), Samples.unique("Wide "), choices, Contents.EVERYTHING))).get(0));
+                pattern, List.of("throw"), Samples.unique("Wide "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         // 64 × 76 in, turned on 104 in: one panel of 64 and squaring, 65; with 5 % 68 1/4, so 16 steps, 72 in.
         assertThat(kits.work(kit).lengths().get(wide.code())).isEqualTo(Length.ofYards(2, 1));
@@ -76,10 +76,10 @@ class KitServiceTest {
     void a_colourway_has_its_name_once_in_a_pattern() {
         Map<RoleKey, Fabric> choices = all(samples.fabric());
         String name = Samples.unique("Once ");
-        Samples.done(kits.add(new NewKits(pattern, List.of("crib"), name, choices, Contents.EVERYTHING)));
+        Samples.done(kits.add(new NewKits(pattern, List.of("crib"), name, choices, Map.of(), Contents.EVERYTHING)));
 
         Outcome<List<Long>> again = kits.add(
-                new NewKits(pattern, List.of("twin"), name.toUpperCase(java.util.Locale.ROOT), choices, Contents.EVERYTHING));
+                new NewKits(pattern, List.of("twin"), name.toUpperCase(java.util.Locale.ROOT), choices, Map.of(), Contents.EVERYTHING));
 
         assertThat(again.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("kit.colourway-taken");
     }
@@ -93,7 +93,7 @@ class KitServiceTest {
                 kits.kit(samples.kit(samples.fabric())).pattern().patternId());
 
         Outcome<List<Long>> outcome = kits.add(new NewKits(
-                mat, List.of("mat"), Samples.unique("Narrow "), Map.of(new RoleKey("all"), ribbon), new Contents(false, false)));
+                mat, List.of("mat"), Samples.unique("Narrow "), Map.of(new RoleKey("all"), ribbon), Map.of(), new Contents(false, false)));
 
         assertThat(outcome.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("cloth.piece-too-wide");
         assertThat(kits.all()).hasSize((int) before + 1);

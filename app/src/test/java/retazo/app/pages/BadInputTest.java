@@ -58,16 +58,16 @@ class BadInputTest {
     @Test
     void a_pattern_with_faults_tells_each_at_its_place_and_keeps_all_that_was_typed() {
         long before = patterns();
-        owner.get("/patterns/new");
+        owner.get("/patterns/new/drawing");
         Map<String, String> form = new HashMap<>(Map.of(
-                "version", "0", "cellColumns", "2", "name", "", "roles[0].name", "one", "roles[1].name", "two", "columns", "2 x 3",
-                "rows", "3, abc", "cells", "A"));
+                "version", "0", "blocks[0].cellColumns", "2", "name", "", "roles[0].name", "one", "roles[1].name", "two",
+                "blocks[0].columns", "2 x 3", "blocks[0].rows", "3, abc", "blocks[0].cells[0]", "A"));
         form.put("sizes[0].name", "Big");
         form.put("sizes[0].columns", "0");
         form.put("sizes[0].rows", "61");
         form.put("sizes[0].border", "<b>");
 
-        HttpResponse<String> answer = owner.post("/patterns/new", form);
+        HttpResponse<String> answer = owner.post("/patterns/new/drawing", form);
 
         assertThat(answer.statusCode()).isEqualTo(200);
         assertThat(answer.body())
@@ -123,7 +123,8 @@ class BadInputTest {
     void forms_with_fields_of_the_wrong_kind_or_none_at_all_are_never_a_fault_of_ours() {
         owner.get("/practice");
         for (String path : new String[] {
-            "/patterns/new", "/patterns/draw", "/kits/new", "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
+            "/patterns/new/drawing", "/patterns/draw", "/patterns/blocks", "/patterns/cell", "/patterns/new/table", "/patterns/table-fill",
+            "/patterns/new/list", "/patterns/list-fill", "/patterns/1/about", "/patterns/1/copy", "/patterns/import", "/kits/new", "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
             "/stock/counter-cut", "/stock/counter-cut/proposal", "/stock/bolts/1/count", "/stock/bolts/1/undo", "/cutting/1/1/cut",
             "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
             "/practice/people/new"}) {

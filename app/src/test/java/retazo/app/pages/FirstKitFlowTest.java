@@ -106,40 +106,41 @@ class FirstKitFlowTest {
 
     /** Another grid and other roles than the demo pattern: 2 × 3 places, one of them over two columns. */
     private void makePattern(String name) {
-        page.navigate(shop.address() + "/patterns/new");
+        page.navigate(shop.address() + "/patterns/new/drawing");
         page.getByLabel("Name of the pattern").fill(name);
         page.getByLabel("Name of role A").fill("slate");
         page.getByLabel("Name of role B").fill("foam");
-        page.locator("[name=columns]").fill("4, 4");
-        page.locator("[name=rows]").fill("2, 4, 4");
-        page.locator("[name=rows]").press("Tab");
-        page.getByLabel("Cell in row 1 column 3").waitFor(
+        page.locator("[name='blocks[0].columns']").fill("4, 4");
+        page.locator("[name='blocks[0].rows']").fill("2, 4, 4");
+        page.getByText("Cells as text").click();
+        page.locator("[name='blocks[0].rows']").press("Tab");
+        page.getByLabel("Block 1, row 1, column 3").waitFor(
                 new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
         List<List<String>> cells = List.of(List.of("A", "<"), List.of("A/B", "B"), List.of("A\\B", "A/B"));
         for (int row = 0; row < 3; row++) {
             for (int column = 0; column < 2; column++) {
-                page.getByLabel("Cell in row " + (row + 1) + " column " + (column + 1)).fill(cells.get(row).get(column));
+                page.getByLabel("Block 1, row " + (row + 1) + ", column " + (column + 1)).fill(cells.get(row).get(column));
             }
         }
-        page.locator("[name=border]").selectOption("B");
+        page.locator("[name=borders]").fill("B");
         page.locator("[name=binding]").selectOption("A");
         page.locator("[name=backing]").selectOption("B");
         size(1, "Runner", "2", "3", "2");
         size(2, "Topper", "3", "3", "2 1/2");
         size(3, "Lap", "4", "4", "");
-        page.locator("#drawing table").waitFor();
-        assertThat(page.locator("#drawing").textContent()).contains("A1", "B1");
+        page.locator("#drawing-pieces table").waitFor();
+        assertThat(page.locator("#drawing-pieces").textContent()).contains("A1", "B1");
         press("Keep this pattern");
         assertThat(page.locator("h1").textContent()).isEqualTo(name);
         // Three triangle units of 4 in are cut from squares of 4 + 1/8 + 1/2 + 0.354, so 5 in; two from a pair.
-        assertThat(page.locator("table").first().textContent()).contains("3 half-square triangles of 4 in", "1½");
+        assertThat(page.locator("table").first().textContent()).contains("half-square triangle of A, B, 4 × 4 in finished, two at a time", "11/2");
     }
 
     private void size(int number, String name, String across, String down, String border) {
         page.getByLabel("Name of size " + number).fill(name);
         page.getByLabel("Blocks across of size " + number).fill(across);
         page.getByLabel("Blocks down of size " + number).fill(down);
-        page.getByLabel("Border of size " + number).fill(border);
+        page.getByLabel("Borders of size " + number).fill(border);
     }
 
     /**
@@ -273,7 +274,8 @@ class FirstKitFlowTest {
         String axe = Files.readString(Path.of("node_modules/axe-core/axe.min.js"));
         signIn("marisol");
         for (String path : List.of(
-                "/", "/patterns", "/patterns/1", "/patterns/1/sizes", "/patterns/1/edit", "/kits", "/kits/2", "/runs", "/runs/4", "/runs/2",
+                "/", "/patterns", "/patterns/1", "/patterns/1/sizes", "/patterns/1/drawing", "/patterns/1/table", "/patterns/1/list", "/patterns/1/about", "/patterns/1/versions", "/patterns/8", "/patterns/new",
+                "/patterns/new/table", "/patterns/new/list", "/patterns/import", "/kits", "/kits/2", "/runs", "/runs/4", "/runs/2",
                 "/cutting", "/packing", "/shelf", "/stock", "/stock/bolts/1", "/stock/receive", "/stock/counter-cut", "/practice")) {
             page.navigate(shop.address() + path);
             page.evaluate(axe);

@@ -58,7 +58,7 @@ class RightsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"tomas, /patterns/new", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice", "idris, /packing/bags/1/done", "idris, /stock/bolts/1/undo"})
+    @CsvSource({"tomas, /patterns/new/table", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice", "idris, /packing/bags/1/done", "idris, /stock/bolts/1/undo"})
     void a_form_sent_without_the_right_is_refused_with_our_page(String person, String path) {
         HttpResponse<String> answer = Client.of(shop, person).post(path, Map.of("counted", "1"));
 

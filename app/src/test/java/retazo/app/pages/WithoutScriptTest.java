@@ -38,19 +38,20 @@ class WithoutScriptTest {
     void the_block_is_drawn_with_a_button_and_nothing_typed_is_lost() {
         try (Tab designer = Tab.withoutScript(shop, "idris")) {
             Page page = designer.page();
-            designer.go("/patterns/new");
+            designer.go("/patterns/new/drawing");
             page.getByLabel("Name of role A").fill("deck");
-            page.locator("[name=columns]").fill("2 x 5");
-            page.locator("[name=rows]").fill("5");
+            page.locator("[name='blocks[0].columns']").fill("2 x 5");
+            page.locator("[name='blocks[0].rows']").fill("5");
             designer.press("Draw it");
-            page.getByLabel("Cell in row 1 column 1").fill("A");
-            page.getByLabel("Cell in row 1 column 2").fill("Z");
+            page.getByText("Cells as text").click();
+            page.getByLabel("Block 1, row 1, column 1").fill("A");
+            page.getByLabel("Block 1, row 1, column 2").fill("Z");
             designer.press("Draw it");
 
             assertThat(page.getByLabel("Name of role A").inputValue()).isEqualTo("deck");
-            assertThat(page.getByLabel("Cell in row 1 column 2").inputValue()).isEqualTo("Z");
+            assertThat(page.getByLabel("Block 1, row 1, column 2").inputValue()).isEqualTo("Z");
             assertThat(designer.text()).contains("Row 1, column 2: There is no role Z.");
-            assertThat(page.locator("#drawing svg.drawing text").allTextContents()).containsExactly("A");
+            assertThat(page.locator("#canvas-0 svg.drawing text").allTextContents()).containsExactly("A");
         }
     }
 

@@ -18,6 +18,11 @@ public sealed interface CellContent permits Unit, InnerBlock {
         return Optional.empty();
     }
 
+    /** What kind of unit it is, if it is one. */
+    default Optional<UnitSpec> unitSpec() {
+        return Optional.empty();
+    }
+
     /** The text with which it is typed in a cell. */
     String text(Function<RoleKey, String> letters);
 

@@ -39,9 +39,9 @@ public final class CellGrid {
      * What letters and keys in the texts stand for.
      *
      * @param roles  by their letter
-     * @param blocks that may stand in a cell
+     * @param blocks that may stand in a cell, by key or name
      */
-    public record Names(Map<String, RoleKey> roles, Map<String, Block> blocks) {
+    public record Names(Map<String, RoleKey> roles, Map<String, InnerBlock> blocks) {
         public Names {
             roles = Map.copyOf(roles);
             blocks = Map.copyOf(blocks);
@@ -148,10 +148,10 @@ public final class CellGrid {
         Orientation orientation = new Orientation(Turn.values()[degrees / 90], "m".equals(turned.group(3)));
         Matcher inner = INNER.matcher(turned.group(1));
         if (inner.matches()) {
-            Block block = names.blocks().get(inner.group(1));
+            InnerBlock block = names.blocks().get(inner.group(1));
             return block == null
                     ? new CellReading.NotUnderstood(Problem.of("cell.unknown-block", inner.group(1)))
-                    : new CellReading.Understood(new Placed(new InnerBlock(new BlockKey(inner.group(1)), block), orientation));
+                    : new CellReading.Understood(new Placed(block, orientation));
         }
         return UnitText.read(turned.group(1), names.roles()).match(
                 unit -> new CellReading.Understood(new Placed(unit, orientation)), CellReading.NotUnderstood::new);

@@ -7,6 +7,15 @@ public enum Hand {
     LEFT,
     RIGHT;
 
+    /** For the word of a shape: {@code -left}, {@code -right}, or nothing. */
+    String suffix() {
+        return switch (this) {
+            case EITHER -> "";
+            case LEFT -> "-left";
+            case RIGHT -> "-right";
+        };
+    }
+
     static Hand of(boolean mirrored) {
         return mirrored ? RIGHT : LEFT;
     }

@@ -46,7 +46,7 @@ public sealed interface PieceShape {
         return List.of(across(), stripHeight());
     }
 
-    /** The shape in the words of a code and its sizes, for a message: {@code shape.wedge}, height, base, top. */
+    /** A word for the shape, hand included; its sizes are {@link #measured}. */
     String code();
 
     private static Count fitting(Length usableWidth, Length first, Length pitch) {
@@ -74,7 +74,11 @@ public sealed interface PieceShape {
 
         @Override
         public String code() {
-            return subcut == Subcut.NONE ? "rectangle" : subcut == Subcut.ONCE ? "cut-once" : "cut-twice";
+            return switch (subcut) {
+                case NONE -> "rectangle";
+                case ONCE -> "cut-once" + hand.suffix();
+                case TWICE -> "cut-twice";
+            };
         }
 
         @Override
@@ -107,7 +111,7 @@ public sealed interface PieceShape {
 
         @Override
         public String code() {
-            return "wedge";
+            return top.value().isZero() ? "wedge-to-a-point" : "wedge";
         }
 
         /**
@@ -132,12 +136,12 @@ public sealed interface PieceShape {
 
         @Override
         public CutSize cutSize() {
-            return new CutSize(code(), List.of(height.value(), base.value(), top.value()), Hand.EITHER, "");
+            return new CutSize("wedge", List.of(height.value(), base.value(), top.value()), Hand.EITHER, "");
         }
 
         @Override
         public List<Figure<Length>> measured() {
-            return List.of(height, base, top);
+            return top.value().isZero() ? List.of(height, base) : List.of(height, base, top);
         }
     }
 
@@ -240,7 +244,7 @@ public sealed interface PieceShape {
 
         @Override
         public String code() {
-            return "template";
+            return "template" + hand.suffix();
         }
 
         @Override
@@ -255,7 +259,7 @@ public sealed interface PieceShape {
         public CutSize cutSize() {
             List<Length> sizes = new ArrayList<>(List.of(stripHeight.value(), across.value()));
             outline.stream().flatMap(point -> Stream.of(point.x(), point.y())).forEach(sizes::add);
-            return new CutSize(code(), sizes, hand, "");
+            return new CutSize("template", sizes, hand, "");
         }
 
         /** None: it is measured by its template. */

@@ -12,6 +12,11 @@ public sealed interface Unit extends CellContent permits CutUnit, PatchGrid {
     UnitSpec spec();
 
     @Override
+    default Optional<UnitSpec> unitSpec() {
+        return Optional.of(spec());
+    }
+
+    @Override
     default List<RoleKey> roles() {
         return spec().parts().stream().map(UnitPart::role).distinct().toList();
     }

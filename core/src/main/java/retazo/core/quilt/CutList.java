@@ -18,7 +18,7 @@ import retazo.core.measure.Count;
  */
 public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> binding, Optional<RoleKey> backing) {
 
-    public static final int MOST_LINES = 300;
+    public static final int MOST_LINES = 100;
     public static final int MOST_PLACES = 30;
 
     public CutList {

@@ -1,5 +1,9 @@
 package retazo.core.quilt;
 
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 /**
  * Where a role is used.
  *
@@ -15,9 +19,29 @@ public record Use(Place place, int number) {
         BACKING
     }
 
+    public static final int MOST_BORDERS = 5;
     public static final Use BLOCKS = new Use(Place.BLOCKS, 0);
     public static final Use BINDING = new Use(Place.BINDING, 0);
     public static final Use BACKING = new Use(Place.BACKING, 0);
+
+    private static final Pattern BORDER = Pattern.compile("borders?\\s*(\\d{1,2})?");
+
+    /** What a name on a pattern's paper says of its use: {@code inner border}, {@code Binding}; blocks where it says nothing. */
+    public static Use named(String name) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        Matcher border = BORDER.matcher(lower);
+        if (lower.contains("binding")) {
+            return BINDING;
+        }
+        if (lower.contains("backing")) {
+            return BACKING;
+        }
+        if (!border.find()) {
+            return BLOCKS;
+        }
+        int number = border.group(1) == null ? lower.contains("outer") ? 2 : 1 : Integer.parseInt(border.group(1));
+        return border(Math.max(1, Math.min(number, MOST_BORDERS)));
+    }
 
     public static Use border(int number) {
         return new Use(Place.BORDER, number);

@@ -178,7 +178,7 @@ class UnitDrawingTest {
         Block small = Block.of(
                 Collections.nCopies(2, Length.ofInches(2)), Collections.nCopies(2, Length.ofInches(2)),
                 CellGrid.read(List.of(List.of("A/B", "A"), List.of("B", "A/B")), UnitSamples.names()).cells());
-        CellGrid.Names names = new CellGrid.Names(UnitSamples.names().roles(), Map.of("small", small));
+        CellGrid.Names names = new CellGrid.Names(UnitSamples.names().roles(), Map.of("small", new InnerBlock(new BlockKey("small"), small)));
         List<Cell> cells = CellGrid.read(List.of(List.of("block small", "block small @90m"), List.of("C", "block small @180")), names).cells();
         List<Length> fours = Collections.nCopies(2, Length.ofInches(4));
 

@@ -1,0 +1,57 @@
+package retazo.app.demo;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
+import retazo.app.stock.NewGood;
+import retazo.app.stock.Reason;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.kit.Contents;
+
+/** The demo shop's precuts and copies of patterns, and a kit that takes them. */
+@Component
+class DemoGoods {
+
+    private static final String TABLE_PATTERN = "Tide Table";
+
+    private final GoodService goods;
+    private final KitService kits;
+    private final FabricService fabrics;
+
+    DemoGoods(GoodService goods, KitService kits, FabricService fabrics) {
+        this.goods = goods;
+        this.kits = kits;
+        this.fabrics = fabrics;
+    }
+
+    void fill(List<PatternVersion> patterns, DemoRuns.Crew crew) {
+        Good roll = good("MARSH-R", "Marsh birds strip roll", PrecutKind.STRIP_ROLL, 40, "#4f7f86", 5, crew);
+        Good quarters = good("ENAMEL-Q", "Enamel signs fat quarters", PrecutKind.FAT_QUARTER, 1, "#b8562f", 22, crew);
+        good("MARSH-10", "Marsh birds 10 in squares", PrecutKind.SQUARES_10, 42, "#4f7f86", 3, crew);
+        good("MUD-5", "Mud flats 5 in squares", PrecutKind.SQUARES_5, 40, "#8b7257", 6, crew);
+        PatternVersion table = patterns.stream().filter(pattern -> pattern.name().equals(TABLE_PATTERN)).findFirst().orElseThrow();
+        Map<RoleKey, Fabric> chosen = new HashMap<>();
+        Map.of("ground", "FOG", "binding", "COOT", "backing", "HULL")
+                .forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
+        Map<RoleKey, Good> precuts = Map.of(new RoleKey("strips"), roll, new RoleKey("accents"), quarters);
+        DemoStock.done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
+        Good copies = goods.copiesOf(table.patternId(), table.name());
+        DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
+    }
+
+    private Good good(String code, String name, PrecutKind kind, int perUnit, String colour, long count, DemoRuns.Crew crew) {
+        Good good = DemoStock.done(goods.add(new NewGood(code, name, Optional.of(kind), perUnit, Optional.empty(), colour)));
+        DemoStock.done(goods.move(good.id(), count, Reason.RECEIVED, DemoStock.entry(crew.counter())));
+        return good;
+    }
+}

@@ -1,0 +1,18 @@
+package retazo.app.patterns;
+
+import retazo.core.quilt.QuiltDesign;
+
+/** All that a version of a pattern says. */
+public record PatternContent(String name, PatternAbout about, QuiltDesign design) {
+
+    static final int LONGEST_NAME = 80;
+
+    /** A design of the shop's own. */
+    public static PatternContent own(String name, QuiltDesign design) {
+        return new PatternContent(name, PatternAbout.OWN, design);
+    }
+
+    public PatternContent named(String newName) {
+        return new PatternContent(newName, about, design);
+    }
+}

@@ -1,0 +1,28 @@
+package retazo.app.patterns;
+
+import java.util.List;
+import java.util.function.Function;
+import org.springframework.ui.Model;
+import retazo.app.shared.Words;
+import retazo.core.block.RoleKey;
+import retazo.core.quilt.QuiltDesign;
+
+/** The head that all leaves of a pattern have. */
+final class PatternHead {
+
+    private PatternHead() {
+    }
+
+    static void addTo(Model model, PatternVersion pattern, Words words) {
+        model.addAttribute("pattern", pattern);
+        model.addAttribute("roles", RoleView.of(pattern.design(), words));
+    }
+
+    static Function<RoleKey, Ink> inks(QuiltDesign design) {
+        return key -> Ink.ofRole(design.role(key).letter().charAt(0) - 'A');
+    }
+
+    static <T> T middle(List<T> list) {
+        return list.get(list.size() / 2);
+    }
+}

@@ -1,0 +1,65 @@
+package retazo.app.stock;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.PrecutKind;
+
+/** Something that is counted and not measured. */
+@Entity
+@Table(name = "good")
+class GoodEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Version
+    private int version;
+
+    @Column(nullable = false, updatable = false)
+    private String code;
+
+    @Column(nullable = false)
+    private String name;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "precut_kind", updatable = false)
+    private @Nullable PrecutKind precutKind;
+
+    @Column(name = "per_unit", nullable = false, updatable = false)
+    private int perUnit;
+
+    @Column(name = "pattern_id", updatable = false)
+    private @Nullable Long patternId;
+
+    @Column(nullable = false, columnDefinition = "char(7)")
+    @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
+    private String colour;
+
+    protected GoodEntity() {
+    }
+
+    static GoodEntity of(NewGood good) {
+        GoodEntity entity = new GoodEntity();
+        entity.code = good.code();
+        entity.name = good.name();
+        entity.precutKind = good.precut().orElse(null);
+        entity.perUnit = good.perUnit();
+        entity.patternId = good.patternId().orElse(null);
+        entity.colour = good.colour();
+        return entity;
+    }
+
+    Good toGood() {
+        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour);
+    }
+}

@@ -1,0 +1,147 @@
+package retazo.app.stock;
+
+import java.time.Clock;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.core.measure.Problem;
+
+/** Counted stock: precuts and copies of patterns, in the same movement book as the bolts. */
+@Service
+public class GoodService {
+
+    private final GoodRepository goods;
+    private final StockItemRepository items;
+    private final MovementRepository movements;
+    private final ReservationRepository reservations;
+    private final MovementBook book;
+    private final Clock clock;
+
+    GoodService(
+            GoodRepository goods, StockItemRepository items, MovementRepository movements, ReservationRepository reservations,
+            MovementBook book, Clock clock) {
+        this.goods = goods;
+        this.items = items;
+        this.movements = movements;
+        this.reservations = reservations;
+        this.book = book;
+        this.clock = clock;
+    }
+
+    /**
+     * What is there of a good.
+     *
+     * @param itemId   its place in stock
+     * @param reserved for runs
+     */
+    public record GoodCount(long itemId, long onHand, long reserved) {
+
+        /** What is not reserved; never below zero. */
+        public long free() {
+            return Math.max(0, onHand - reserved);
+        }
+    }
+
+    /** All goods by name. */
+    @Transactional(readOnly = true)
+    public List<Good> all() {
+        return goods.findAllByOrderByName().stream().map(GoodEntity::toGood).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Good good(long id) {
+        return goods.findById(id).map(GoodEntity::toGood).orElseThrow(() -> new NotFoundException("good", id));
+    }
+
+    @Transactional(readOnly = true)
+    public Map<Long, Good> byIds(Collection<Long> ids) {
+        return goods.findAllById(ids).stream().map(GoodEntity::toGood).collect(Collectors.toMap(Good::id, good -> good));
+    }
+
+    /** The copies of a pattern as stock; made at the first time they are asked for. */
+    @Transactional
+    public Good copiesOf(long patternId, String patternName) {
+        return goods.findByPatternId(patternId)
+                .map(GoodEntity::toGood)
+                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.copies(patternId, patternName))).toGood());
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Good> existingCopiesOf(long patternId) {
+        return goods.findByPatternId(patternId).map(GoodEntity::toGood);
+    }
+
+    @Transactional
+    public Outcome<Good> add(NewGood good) {
+        return goods.findByCode(good.code()).isPresent()
+                ? Outcome.refused(Problem.at("code", "good.code-taken", good.code()))
+                : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
+    }
+
+    /** What is there of goods, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, GoodCount> counts(Collection<Long> goodIds) {
+        Map<Long, StockItemEntity> itemOf = items.findByGoodIdIn(goodIds).stream()
+                .collect(Collectors.toMap(StockItemEntity::goodId, item -> item));
+        Map<Long, Long> reserved = reservations
+                .findByStockItemIdIn(itemOf.values().stream().map(StockItemEntity::id).toList()).stream()
+                .collect(Collectors.toMap(ReservationEntity::stockItemId, ReservationEntity::count, Long::sum));
+        Map<Long, GoodCount> counts = new LinkedHashMap<>();
+        for (Long id : goodIds) {
+            StockItemEntity item = itemOf.get(id);
+            counts.put(id, item == null
+                    ? new GoodCount(0, 0, 0)
+                    : new GoodCount(item.id(), item.onHandCount(), reserved.getOrDefault(item.id(), 0L)));
+        }
+        return counts;
+    }
+
+    /** Adds to a good, or takes from it with a count below zero; booked twice with the same entry, it is booked once. */
+    @Transactional
+    public Outcome<Long> move(long goodId, long count, Reason reason, Entry entry) {
+        StockItemEntity item = locked(goodId);
+        if (movements.findByClientId(entry.clientId()).isPresent()) {
+            return Outcome.done(item.onHandCount());
+        }
+        if (item.onHandCount() + count < 0) {
+            return Outcome.refused(Problem.of("good.not-enough", good(goodId).name(), item.onHandCount()));
+        }
+        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
+        return Outcome.done(book.fresh(item).onHandCount());
+    }
+
+    /** Books what was counted; a difference is a correction. */
+    @Transactional
+    public Outcome<Long> correct(long goodId, long counted, Entry entry) {
+        StockItemEntity item = locked(goodId);
+        long difference = counted - item.onHandCount();
+        return difference == 0 || movements.findByClientId(entry.clientId()).isPresent()
+                ? Outcome.done(item.onHandCount()) : move(goodId, difference, Reason.CORRECTION, entry);
+    }
+
+    /** Locks goods for the rest of the transaction and gives what is there. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Map<Long, GoodCount> lock(Collection<Long> goodIds) {
+        goodIds.stream().sorted().forEach(this::locked);
+        return counts(goodIds);
+    }
+
+    /** Reserves so many of a good for somebody; the caller holds its lock. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reserve(long goodId, long count, String owner) {
+        reservations.saveAndFlush(ReservationEntity.ofCount(locked(goodId).id(), count, owner));
+    }
+
+    private StockItemEntity locked(long goodId) {
+        items.addGood(goodId, "GOOD-" + goodId, clock.instant());
+        return book.lock(items.findByGoodId(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).id());
+    }
+}

@@ -1,0 +1,60 @@
+/** A grid that is filled like a worksheet: arrows and Enter move, a pasted table is read by the server and put in. */
+import { replaceParts } from "../shared/parts.js";
+import { step } from "./steps.js";
+
+const form = document.querySelector("form[data-worksheet]");
+const undone = [];
+
+const cell = (row, column) => form.querySelector(`.cell[data-row="${row}"][data-column="${column}"]`);
+
+form.addEventListener("keydown", (event) => {
+    const from = event.target.closest("input.cell[data-row]");
+    if ((event.ctrlKey || event.metaKey) && event.key === "z" && undone.length > 0 && !event.shiftKey) {
+        event.preventDefault();
+        const before = undone.pop();
+        document.getElementById("worksheet").replaceWith(before);
+        return;
+    }
+    if (!from || event.ctrlKey || event.metaKey || event.altKey) {
+        return;
+    }
+    const to = step(event.key, event.shiftKey, Number(from.dataset.row), Number(from.dataset.column), {
+        atStart: from.selectionStart === 0 && from.selectionEnd === 0,
+        atEnd: from.selectionStart === from.value.length,
+    });
+    const target = to && cell(to.row, to.column);
+    if (target) {
+        event.preventDefault();
+        target.focus();
+        target.select();
+    }
+});
+
+form.addEventListener("paste", async (event) => {
+    const pasted = event.clipboardData?.getData("text/plain") ?? "";
+    if (!event.target.closest("input.cell[data-row]") || !/[\t\n]/.test(pasted.trim())) {
+        return;
+    }
+    event.preventDefault();
+    const body = new FormData(form);
+    body.set("pasted", pasted);
+    const answer = await fetch(form.dataset.fill, { method: "POST", body: new URLSearchParams(body) }).catch(() => null);
+    if (answer?.ok && !answer.redirected) {
+        const html = await answer.text();
+        const told = new DOMParser().parseFromString(html, "text/html").querySelector("#fault-pasted");
+        if (told) {
+            form.querySelector("details").open = true;
+            form.querySelector("textarea[name=pasted]").value = pasted;
+            form.querySelector("textarea[name=pasted]").after(document.importNode(told, true));
+            return;
+        }
+        const before = document.getElementById("worksheet").cloneNode(true);
+        // What is typed stands in properties, not in attributes: the copy keeps it in both.
+        const typed = [...document.getElementById("worksheet").querySelectorAll("input, select")];
+        before.querySelectorAll("input, select").forEach((copy, i) => {
+            copy.value = typed[i].value;
+        });
+        undone.push(before);
+        replaceParts(html, document, ["worksheet"]);
+    }
+});
