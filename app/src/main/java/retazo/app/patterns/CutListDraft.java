@@ -172,7 +172,7 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
 
     /** The form with lines added from the pasted text: role, piece, how many, and of which blocks. */
     static CutListForm filled(CutListForm form, FieldReader reader) {
-        List<List<String>> pasted = PastedText.rows(Typed.text(form.pasted()));
+        List<List<String>> pasted = PastedText.rows(form.pasted());
         if (pasted.isEmpty() || pasted.size() > CutList.MOST_LINES || PastedText.isTooLarge(pasted)) {
             reader.add(Problem.at("pasted", "cutList.paste", CutList.MOST_LINES));
             return form;

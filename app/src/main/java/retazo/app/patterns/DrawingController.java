@@ -65,7 +65,8 @@ class DrawingController {
     @PostMapping("/patterns/draw")
     String draw(DrawingForm form, @RequestParam Optional<Long> pattern, Model model) {
         Optional<PatternVersion> before = pattern.map(patterns::newestOf);
-        return showForm(model, form, before, Faults.of(DrawingDraft.of(form, before).problems(), words));
+        DrawingDraft draft = DrawingDraft.of(form, before);
+        return showForm(model, form, draft, before, Faults.of(draft.problems(), words));
     }
 
     /** The form with one block more, or with one less; nothing is kept. */
@@ -87,12 +88,15 @@ class DrawingController {
         Outcome<PatternVersion> outcome = draft.content().map(keep).orElseGet(() -> Outcome.refused(draft.problems()));
         return outcome.match(
                 pattern -> "redirect:/patterns/" + pattern.patternId(),
-                problems -> showForm(model, form, before, Faults.of(problems, words)));
+                problems -> showForm(model, form, draft, before, Faults.of(problems, words)));
     }
 
     private String showForm(Model model, DrawingForm typed, Optional<PatternVersion> before, Faults faults) {
+        return showForm(model, typed, DrawingDraft.of(typed, before), before, faults);
+    }
+
+    private String showForm(Model model, DrawingForm typed, DrawingDraft draft, Optional<PatternVersion> before, Faults faults) {
         before.ifPresent(version -> PatternHead.addTo(model, version, words));
-        DrawingDraft draft = DrawingDraft.of(typed, before);
         Function<RoleKey, String> letters = key -> draft.roles().stream()
                 .filter(role -> role.key().equals(key))
                 .findFirst()

@@ -1,6 +1,5 @@
 package retazo.app.patterns;
 
-import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -58,7 +57,7 @@ final class FirstFormat {
         for (String field : new String[] {"column", "row", "columnSpan", "rowSpan", "turn"}) {
             cell.set(field, old.path(field).deepCopy());
         }
-        cell.put("unit", Map.of("PATCH", "patch", "HALF_SQUARE", "half-square").getOrDefault(old.path("unit").asString(), "patch"));
+        cell.put("unit", old.path("unit").asString());
         ArrayNode parts = cell.putArray("parts");
         old.path("roles").forEach(role -> parts.addObject().put("role", role.asString()));
         return cell;

@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A text pasted from a spreadsheet, a web page or a letter, as rows of cells. */
 final class PastedText {
@@ -14,8 +15,9 @@ final class PastedText {
     private PastedText() {
     }
 
-    /** Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. */
-    static List<List<String>> rows(String text) {
+    /** Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. A leading tab is an empty first cell. */
+    static List<List<String>> rows(@Nullable String pasted) {
+        String text = pasted == null ? "" : pasted;
         String split = text.contains("\t") ? "\t" : text.contains("|") ? "\\s*\\|\\s*" : "\\s{2,}";
         List<List<String>> rows = new ArrayList<>();
         for (String line : text.split("\\R")) {

@@ -10,7 +10,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.QuiltPlanner;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -145,6 +148,12 @@ public class PatternService {
                     broken.getLocation() == null ? 1 : broken.getLocation().getColumnNr()));
         }
         return PatternFileReader.read(root);
+    }
+
+    /** Every size of a pattern worked out. */
+    public List<QuiltPlan> plans(PatternVersion pattern, ShopPractice practice) {
+        QuiltPlanner planner = new QuiltPlanner(practice);
+        return pattern.design().sizes().stream().map(size -> planner.plan(pattern.design(), size)).toList();
     }
 
     private PatternVersionEntity newestEntity(long patternId) {

@@ -119,7 +119,7 @@ record TableDraft(Optional<PatternContent> content, List<Problem> problems) {
      * finished sizes goes under their names. With too much in it nothing is taken, and the reader says so.
      */
     static TableForm filled(TableForm form, FieldReader reader) {
-        List<List<String>> pasted = new ArrayList<>(PastedText.rows(Typed.text(form.pasted())));
+        List<List<String>> pasted = new ArrayList<>(PastedText.rows(form.pasted()));
         if (pasted.isEmpty() || pasted.size() > SizeTable.MOST_ROWS + 2
                 || pasted.stream().anyMatch(row -> row.size() > QuiltDesign.MOST_SIZES + 1)) {
             reader.add(Problem.at("pasted", "table.paste", SizeTable.MOST_ROWS, QuiltDesign.MOST_SIZES));

@@ -17,9 +17,9 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
 import retazo.app.patterns.QuiltPicture;
-import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.app.stock.CountLine;
 import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
@@ -48,10 +48,6 @@ class ShelfController {
 
     /** A kit on the shelf. */
     record ShelfLine(Kit kit, QuiltPicture picture, long onHand, UUID sellId, UUID returnId) {
-    }
-
-    /** A line of a kit's book. */
-    record BookLine(String when, String reason, long count, long balance, String person, String note) {
     }
 
     @GetMapping
@@ -83,9 +79,7 @@ class ShelfController {
         model.addAttribute("picture", QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink));
         model.addAttribute("prints", prints);
         model.addAttribute("book", stock.linesOf(count.stockItemId(), LINES_OF_A_BOOK).stream()
-                .map(line -> new BookLine(
-                        Moments.near(line.at(), clock.instant()), words.text("reason." + line.reason()), line.count(),
-                        line.countBalance(), line.person(), line.note()))
+                .map(line -> CountLine.of(line, words, clock.instant()))
                 .toList());
         return "shelf/kit";
     }

@@ -3,13 +3,21 @@ package retazo.app.staff;
 import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authorization.AuthorityAuthorizationManager;
+import org.springframework.security.authorization.AuthorizationManager;
+import org.springframework.security.authorization.AuthorizationManagers;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
 
 /** Which right each address asks for; what is not listed needs a sign-in. */
@@ -18,6 +26,25 @@ class SecuritySetup {
 
     private static final String NOTHING_FROM_ELSEWHERE = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
             + "img-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
+
+    /** Other programs: by a key, or by the session of a person who is signed in. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain programs(HttpSecurity http, ApiTokens tokens) throws Exception {
+        AuthorizationManager<RequestAuthorizationContext> mayWrite = AuthorizationManagers.allOf(
+                AuthorityAuthorizationManager.hasAuthority(Right.PATTERNS.name()),
+                AuthorizationManagers.not(AuthorityAuthorizationManager.hasAuthority(ApiTokenFilter.READ_ONLY)));
+        http.securityMatcher("/api/**")
+                .authorizeHttpRequests(paths -> paths
+                        .requestMatchers(HttpMethod.GET, "/api/description/**").authenticated()
+                        .requestMatchers(HttpMethod.GET, "/api/**").hasAuthority(Right.PATTERNS.name())
+                        .anyRequest().access(mayWrite))
+                .addFilterBefore(new ApiTokenFilter(tokens), AnonymousAuthenticationFilter.class)
+                .csrf(csrf -> csrf.ignoringRequestMatchers(ApiTokenFilter::bringsKey))
+                .exceptionHandling(faults -> faults.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives("default-src 'none'; frame-ancestors 'none'")));
+        return http.build();
+    }
 
     @Bean
     SecurityFilterChain pages(HttpSecurity http, SessionRegistry sessions) throws Exception {
@@ -32,6 +59,9 @@ class SecuritySetup {
                         .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
                         .requestMatchers("/stock/counter-cut/**").hasAuthority(Right.COUNTER_CUT.name())
                         .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
+                        .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())
+                        .requestMatchers(HttpMethod.POST, "/stock/goods/*/book")
+                        .hasAnyAuthority(Right.RECEIVE.name(), Right.CORRECT.name())
                         .requestMatchers("/stock/fabrics/new").hasAuthority(Right.FABRICS.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/undo")

@@ -1,0 +1,167 @@
+package retazo.app.stock;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.measure.Problem;
+
+/** Precuts and copies of patterns: what is there, receiving, selling, counting. */
+@Controller
+@RequestMapping("/stock/goods")
+class GoodController {
+
+    private static final int MOST = 10_000;
+
+    private final GoodService goods;
+    private final StockService stock;
+    private final Words words;
+    private final Clock clock;
+
+    GoodController(GoodService goods, StockService stock, Words words, Clock clock) {
+        this.goods = goods;
+        this.stock = stock;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /** A good in the list. */
+    record ListedGood(Good good, String kind, GoodService.GoodCount count) {
+    }
+
+    /** A kind of precut that can be chosen. */
+    record Kind(String name, String words) {
+    }
+
+    /**
+     * What happened to a good, as typed.
+     *
+     * @param what {@code receive}, {@code sell} or {@code count}
+     */
+    record BookForm(@Nullable String count, @Nullable String what, @Nullable String clientId) {
+
+        UUID id() {
+            try {
+                return UUID.fromString(clientId == null ? "" : clientId);
+            } catch (IllegalArgumentException nonsense) {
+                return UUID.randomUUID();
+            }
+        }
+    }
+
+    /** A new precut as typed. */
+    record NewGoodForm(@Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit, @Nullable String colour) {
+
+        static NewGoodForm empty() {
+            return new NewGoodForm("", "", PrecutKind.STRIP_ROLL.name(), "40", "#4f7f86");
+        }
+
+        Optional<NewGood> read(FieldReader reader) {
+            String readCode = reader.text("code", code, 20).toUpperCase(Locale.ROOT);
+            if (!readCode.isEmpty() && !readCode.matches("[A-Z0-9][A-Z0-9-]*")) {
+                reader.add(Problem.at("code", "good.code"));
+            }
+            String readName = reader.text("name", name, 60);
+            Optional<PrecutKind> readKind = reader.choice("kind", kind, PrecutKind.class);
+            int each = reader.number("perUnit", perUnit, 1, 1_000);
+            if (colour == null || !colour.matches("#[0-9a-f]{6}")) {
+                reader.add(Problem.at("colour", "fabric.colour"));
+            }
+            return reader.anyProblem()
+                    ? Optional.empty() : Optional.of(new NewGood(readCode, readName, readKind, each, Optional.empty(), String.valueOf(colour)));
+        }
+    }
+
+    @GetMapping
+    String list(Model model) {
+        List<Good> all = goods.all();
+        Map<Long, GoodService.GoodCount> counts = goods.counts(all.stream().map(Good::id).toList());
+        model.addAttribute("goods", all.stream().map(good -> new ListedGood(good, kind(good), counts.get(good.id()))).toList());
+        return "stock/goods";
+    }
+
+    private String kind(Good good) {
+        return good.precut().map(precut -> words.text("precut." + precut.code())).orElse(words.text("good.copies"));
+    }
+
+    @GetMapping("/{id}")
+    String good(@PathVariable long id, Model model) {
+        return show(id, Faults.NONE, model);
+    }
+
+    /** Books what came, what was sold over the counter, or what was counted. */
+    @PostMapping("/{id}/book")
+    String book(
+            @PathVariable long id, BookForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        int count = reader.number("count", form.count(), form.what() != null && form.what().equals("count") ? 0 : 1, MOST);
+        Entry entry = Entry.of(person.personId(), form.id());
+        Outcome<Long> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : switch (String.valueOf(form.what())) {
+            case "receive" -> goods.move(id, count, Reason.RECEIVED, entry);
+            case "sell" -> goods.move(id, -count, Reason.SOLD_BY_COUNT, entry);
+            case "count" -> goods.correct(id, count, entry);
+            default -> Outcome.refused(Problem.at("count", "choice.missing"));
+        };
+        return outcome.match(
+                left -> {
+                    next.addFlashAttribute("done", words.text("done.good-booked", goods.good(id).name(), left));
+                    return "redirect:/stock/goods/" + id;
+                },
+                problems -> show(id, Faults.of(problems, words), model));
+    }
+
+    private String show(long id, Faults faults, Model model) {
+        Good good = goods.good(id);
+        GoodService.GoodCount count = goods.counts(List.of(id)).get(id);
+        model.addAttribute("good", new ListedGood(good, kind(good), count));
+        model.addAttribute("book", count.itemId() == 0 ? List.of() : stock.linesOf(count.itemId(), 200).stream()
+                .map(line -> CountLine.of(line, words, clock.instant()))
+                .toList());
+        model.addAttribute("clientId", UUID.randomUUID());
+        model.addAttribute("faults", faults);
+        return "stock/good";
+    }
+
+    @GetMapping("/new")
+    String newGood(Model model) {
+        return showNew(NewGoodForm.empty(), Faults.NONE, model);
+    }
+
+    @PostMapping("/new")
+    String add(NewGoodForm form, RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        Outcome<Good> outcome = form.read(reader).map(goods::add).orElseGet(() -> Outcome.refused(reader.problems()));
+        return outcome.match(
+                good -> {
+                    next.addFlashAttribute("done", words.text("done.good-added", good.name()));
+                    return "redirect:/stock/goods/" + good.id();
+                },
+                problems -> showNew(form, Faults.of(problems, words), model));
+    }
+
+    private String showNew(NewGoodForm form, Faults faults, Model model) {
+        model.addAttribute("form", form);
+        model.addAttribute("kinds", Stream.of(PrecutKind.values())
+                .map(kind -> new Kind(kind.name(), words.text("precut." + kind.code()))).toList());
+        model.addAttribute("faults", faults);
+        return "stock/new-good";
+    }
+}
