@@ -44,7 +44,7 @@ public final class Client {
     }
 
     public HttpResponse<String> get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/html").GET().build());
+        return send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/html, */*;q=0.5").GET().build());
     }
 
     /** Posts a form with the token of the last page that had one. */

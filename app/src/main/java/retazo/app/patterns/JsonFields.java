@@ -111,7 +111,7 @@ final class JsonFields {
 
     private int number(JsonNode value, String place, int least, int most) {
         if (!value.isIntegralNumber() || !value.canConvertToInt() || value.asInt() < least || value.asInt() > most) {
-            add(place, "file.number", shortened(value.toString()), least, most);
+            add(place, least == most ? "file.one-number" : "file.number", shortened(value.toString()), least, most);
             return least;
         }
         return value.asInt();

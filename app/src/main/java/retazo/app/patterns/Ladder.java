@@ -26,6 +26,8 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
     private static final int ROOM_BELOW = 15;
     private static final int PERSON_HEIGHT = 66;
     private static final int PERSON_ROOM = 30;
+    private static final double LINES = 20;
+    private static final double LETTER_WIDTH = 0.52;
 
     /** A quilt where it stands. */
     record Rung(QuiltPicture picture, String name, String finished, String x, String y) {
@@ -43,16 +45,18 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
         int highest = Math.max(PERSON_HEIGHT, pictures.stream().mapToInt(picture -> whole(picture.height())).max().orElse(0));
         int floor = highest + ROOM_ABOVE;
         int height = floor + ROOM_BELOW;
+        double letter = height / LINES * LETTER_WIDTH;
         int x = LEFT + PERSON_ROOM;
         List<Rung> rungs = new ArrayList<>();
         for (int i = 0; i < pictures.size(); i++) {
             QuiltPicture picture = pictures.get(i);
             QuiltSize size = design.sizes().get(i);
             boolean known = size.printed().isPresent() || size.match(grid -> true, printed -> false);
+            String finished = known ? finished(picture) : "as printed";
             rungs.add(new Rung(
-                    picture, size.name(), known ? finished(picture) : "as printed",
+                    picture, size.name(), finished,
                     Integer.toString(x), new BigDecimal(floor).subtract(new BigDecimal(picture.height())).toPlainString()));
-            x += whole(picture.width()) + GAP;
+            x += Math.max(whole(picture.width()), (int) Math.ceil((size.name().length() + 2 + finished.length()) * letter)) + GAP;
         }
         List<Mark> yards = IntStream.rangeClosed(0, highest / 36).mapToObj(yard -> new Mark(floor - 36 * yard, yard)).toList();
         return new Ladder(x, height, floor, rungs, yards, LEFT);
@@ -72,7 +76,7 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
 
     /** Height of its letters: a twentieth of the drawing. */
     public double font() {
-        return height / 20.0;
+        return height / LINES;
     }
 
     /** For the viewBox of the drawing. */

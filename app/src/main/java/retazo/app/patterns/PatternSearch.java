@@ -1,5 +1,7 @@
 package retazo.app.patterns;
 
+import java.util.List;
+
 /**
  * What is looked for in the library; an empty text is no condition.
  *
@@ -19,6 +21,11 @@ public record PatternSearch(String words, String way, String unit, String precut
     public PatternSearch {
         words = words.strip();
         size = size.strip();
+    }
+
+    /** A word as it stands between the blanks of a column; empty if none is looked for. */
+    public String whole(String word) {
+        return word.isEmpty() ? "" : PatternTraits.column(List.of(word));
     }
 
     /** Whether anything but the archive is asked for. */

@@ -19,11 +19,11 @@ interface PatternVersionRepository extends JpaRepository<PatternVersionEntity, L
     @Query("""
             SELECT v FROM PatternVersionEntity v
              WHERE v.number = (SELECT max(o.number) FROM PatternVersionEntity o WHERE o.pattern = v.pattern)
-               AND lower(v.pattern.name) LIKE concat('%', lower(:#{#search.words}), '%')
-               AND v.ways LIKE concat('%', :#{#search.way}, '%')
-               AND v.units LIKE concat('%', :#{#search.unit}, '%')
-               AND v.precuts LIKE concat('%', :#{#search.precut}, '%')
-               AND v.sizeNames LIKE concat('%', lower(:#{#search.size}), '%')
+               AND locate(lower(:#{#search.words}), lower(v.pattern.name)) > 0
+               AND locate(:#{#search.whole(#search.way)}, v.ways) > 0
+               AND locate(:#{#search.whole(#search.unit)}, v.units) > 0
+               AND locate(:#{#search.whole(#search.precut)}, v.precuts) > 0
+               AND locate(lower(:#{#search.size}), v.sizeNames) > 0
                AND ((:#{#search.archived} = true AND v.pattern.archivedAt IS NOT NULL)
                     OR (:#{#search.archived} = false AND v.pattern.archivedAt IS NULL))
              ORDER BY lower(v.pattern.name)""")

@@ -20,10 +20,12 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.quilt.Drawing;
 import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeTable;
 import retazo.core.quilt.Way;
 
 /**
@@ -33,11 +35,11 @@ import retazo.core.quilt.Way;
  * @param quilt    one of its sizes
  * @param pieces   of that size, if its pieces are known
  * @param units    how each unit is made and what it measures
- * @param printed  whether the lengths of that size are only printed
+ * @param printed  what the paper prints for every size, where no length is worked out
  * @param warnings for the cutter
  */
 record PiecesPage(
-        List<BlockView> blocks, QuiltPicture quilt, String quiltName, Optional<PieceListView> pieces, List<UnitView> units, boolean printed,
+        List<BlockView> blocks, QuiltPicture quilt, String quiltName, Optional<PieceListView> pieces, List<UnitView> units, List<PrintedRow> printed,
         List<FractionText> warnings, List<WishView> wishes, List<String> tools) {
 
     /** A block with its letters. */
@@ -52,6 +54,10 @@ record PiecesPage(
     record WishView(String letter, String wishes) {
     }
 
+    /** A row of the printed table: whose cloth, and how much at each size; empty for none. */
+    record PrintedRow(String role, FractionText use, List<FractionText> amounts) {
+    }
+
     static PiecesPage of(PatternVersion pattern, ShopPractice shop, Words words) {
         QuiltDesign design = pattern.design();
         QuiltSize size = PatternHead.middle(design.sizes());
@@ -62,7 +68,7 @@ record PiecesPage(
                 size.name(),
                 plan.pieces().isEmpty() ? Optional.empty() : Optional.of(PieceListView.of(design, plan, words)),
                 units(plan, UnitPractice.of(design.practice(shop)), words),
-                plan.way() == Way.SIZE_TABLE,
+                plan.way() == Way.SIZE_TABLE ? design.table().map(table -> printed(table, design)).orElse(List.of()) : List.of(),
                 plan.warnings().stream().map(words::of).map(FractionText::of).toList(),
                 design.roles().stream()
                         .filter(role -> !role.wishes().isEmpty())
@@ -81,6 +87,16 @@ record PiecesPage(
                             key -> design.role(key).letter()),
                     LengthView.inches(block.finishedWidth()), LengthView.inches(block.finishedHeight()));
         }).toList();
+    }
+
+    private static List<PrintedRow> printed(SizeTable table, QuiltDesign design) {
+        return table.rows().stream()
+                .map(row -> new PrintedRow(
+                        row.role().value(), FractionText.of(UseText.write(row.use())),
+                        design.sizes().stream()
+                                .map(size -> FractionText.of(PrintedText.write(row.cells().getOrDefault(size.key(), List.of()))))
+                                .toList()))
+                .toList();
     }
 
     private static List<UnitView> units(QuiltPlan plan, UnitPractice practice, Words words) {

@@ -1,12 +1,13 @@
 package retazo.app.patterns;
 
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.core.measure.ExactLength;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
 
 /** A quantity on a page: a length in true fractions, or a text. */
-public record QuantityView(LengthView length, String text, boolean measured) {
+public record QuantityView(LengthView length, FractionText text, boolean measured) {
 
     private static final LengthView NO_LENGTH = new LengthView("", "", "", "", "");
 
@@ -17,14 +18,14 @@ public record QuantityView(LengthView length, String text, boolean measured) {
     }
 
     static QuantityView ofText(String text) {
-        return new QuantityView(NO_LENGTH, text, false);
+        return new QuantityView(NO_LENGTH, FractionText.of(text), false);
     }
 
     public static QuantityView of(Quantity quantity, LengthUnit unit) {
         return quantity.match(
-                length -> new QuantityView(LengthView.of(length, unit), "", true),
-                exact -> new QuantityView(NO_LENGTH, decimal(exact) + " in", false),
-                count -> new QuantityView(NO_LENGTH, count.toString(), false),
-                percent -> new QuantityView(NO_LENGTH, percent.toString(), false));
+                length -> new QuantityView(LengthView.of(length, unit), FractionText.of(""), true),
+                exact -> ofText(decimal(exact) + " in"),
+                count -> ofText(count.toString()),
+                percent -> ofText(percent.toString()));
     }
 }

@@ -1,12 +1,13 @@
 package retazo.app.patterns;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.ShopPractice;
@@ -25,16 +26,17 @@ import retazo.core.quilt.Way;
 /**
  * The table role × size, with everything that can be opened by the key of its figure.
  *
+ * @param printed  whether the lengths are only printed, and nothing is worked out
  * @param problems what keeps a length from being worked out
  * @param warnings what a cutter should know
  * @param opened the arithmetic of the figure asked for, of the first length where none is
  * @param openedOf size and role that it belongs to
  */
-record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, List<String> warnings, Optional<FigureView> opened,
+record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, List<FractionText> warnings, Optional<FigureView> opened,
         String openedOf) {
 
     /** A line across all sizes. */
-    record Row(String label, List<Cell> cells) {
+    record Row(FractionText label, List<Cell> cells) {
     }
 
     /** The lines of a role: the length to sell first, then where it goes. */
@@ -73,11 +75,12 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                 .findFirst()
                 .map(figure -> FigureView.of(figure, words, practice.sellingUnit()));
         return new SizesPage(
+                design.plannedFrom() == Way.SIZE_TABLE,
                 design.sizes().stream().map(size -> size.name()).toList(),
                 builder.quiltRows(),
                 roleRows,
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
-                works.stream().flatMap(work -> work.plan().warnings().stream()).map(words::of).distinct().toList(),
+                works.stream().flatMap(work -> work.plan().warnings().stream()).map(words::of).distinct().map(FractionText::of).toList(),
                 opened,
                 openedOf(design, key));
     }
@@ -121,19 +124,20 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
         }
 
         private Row row(String label, Function<SizeWork, Cell> cell) {
-            return new Row(words.text(label), works.stream().map(cell).toList());
+            return new Row(FractionText.of(words.text(label)), works.stream().map(cell).toList());
         }
 
         RoleRows roleRows(RoleView role) {
-            Row sell = new Row("", works.stream()
+            Row sell = new Row(FractionText.of(""), works.stream()
                     .map(work -> work.plan().way() == Way.SIZE_TABLE
                             ? printed(work, role) : need(work, role).map(this::sell).orElse(Cell.NOTHING))
                     .toList());
-            Map<String, Row> parts = new LinkedHashMap<>();
-            for (SizeWork work : works) {
-                lines(work, role).forEach(line -> parts.computeIfAbsent(name(line, work.plan()), label -> part(label, role)));
-            }
-            return new RoleRows(role, sell, new ArrayList<>(parts.values()));
+            Set<String> names = works.stream()
+                    .flatMap(work -> lines(work, role).stream())
+                    .sorted(Comparator.comparingInt(Builder::number))
+                    .map(this::name)
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            return new RoleRows(role, sell, names.stream().map(label -> part(label, role)).toList());
         }
 
         private static Optional<Need> need(SizeWork work, RoleView role) {
@@ -167,13 +171,13 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                     .collect(Collectors.joining(" + "));
             return text.isEmpty()
                     ? Cell.NOTHING
-                    : new Cell("", Optional.of(QuantityView.ofText(text)), words.text("sizes.notChecked"), "", Optional.empty());
+                    : new Cell("", Optional.of(QuantityView.ofText(text)), "", "", Optional.empty());
         }
 
         private Row part(String label, RoleView role) {
-            return new Row(label, works.stream()
+            return new Row(FractionText.of(label), works.stream()
                     .map(work -> lines(work, role).stream()
-                            .filter(line -> name(line, work.plan()).equals(label))
+                            .filter(line -> name(line).equals(label))
                             .findFirst()
                             .map(this::lineCell)
                             .orElse(Cell.NOTHING))
@@ -196,7 +200,12 @@ record SizesPage(List<String> sizes, List<Row> quilt, List<RoleRows> roles, List
                             Optional.of(LengthView.inches(line.stripHeight().value())), seams));
         }
 
-        private String name(ClothLine line, QuiltPlan plan) {
+        /** Strips and panels come before the pieces by their numbers, which a size may leave out. */
+        private static int number(ClothLine line) {
+            return line.pieceLabels().stream().findFirst().map(label -> Integer.parseInt(label.replaceAll("\\D", ""))).orElse(0);
+        }
+
+        private String name(ClothLine line) {
             if (line.pieces().isEmpty()) {
                 return words.text("use." + line.use().place(), line.use().number());
             }

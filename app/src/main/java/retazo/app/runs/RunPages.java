@@ -105,8 +105,9 @@ class RunPages {
     DraftPage draft(Run run) {
         DraftPlan draft = drafts.draftPlan(run);
         Map<Long, Kit> byId = kitsOf(List.of(run));
-        List<AnswerView> answers = draft.whole()
-                ? List.of(answer(DraftPlan.Answer.IN_ORDER, "All of it", draft))
+        boolean one = draft.inOrder().built().equals(draft.mostBags().built());
+        List<AnswerView> answers = draft.whole() || one
+                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "All of it" : "What stock gives", draft))
                 : List.of(
                         answer(DraftPlan.Answer.IN_ORDER, "In the order asked", draft),
                         answer(DraftPlan.Answer.MOST_BAGS, "Most bags", draft));

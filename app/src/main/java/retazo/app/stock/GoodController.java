@@ -99,7 +99,9 @@ class GoodController {
     }
 
     private String kind(Good good) {
-        return good.precut().map(precut -> words.text("precut." + precut.code())).orElse(words.text("good.copies"));
+        return good.precut()
+                .map(precut -> words.text("precut." + precut.code()) + ", " + (good.perUnit() == 1 ? "single" : good.unitWord()))
+                .orElse(words.text("good.copies"));
     }
 
     @GetMapping("/{id}")

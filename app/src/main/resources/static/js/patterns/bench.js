@@ -176,6 +176,10 @@ form.addEventListener("click", (event) => {
     } else if (button === redoButton) {
         restore(past.redo());
     }
+    // After a click in the bench the keys go on with the cell; who came by keyboard stays where they are.
+    if (button && bench.contains(button) && event.detail > 0 && chosen) {
+        spot(chosen)?.focus();
+    }
 });
 form.addEventListener("keydown", (event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !event.target.matches("input:not(.cell-text), textarea")) {

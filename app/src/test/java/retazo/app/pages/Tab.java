@@ -19,30 +19,35 @@ final class Tab implements AutoCloseable {
     private final Page page;
     private final List<String> complaints = new ArrayList<>();
 
-    private Tab(TestShop.Shop shop, Browser.NewContextOptions options, boolean expectsConflicts) {
+    private Tab(TestShop.Shop shop, Browser.NewContextOptions options, String expected) {
         this.shop = shop;
         this.context = shop.browser().newContext(options);
         this.page = context.newPage();
         page.onPageError(complaints::add);
         page.onConsoleMessage(message -> {
-            boolean conflict = expectsConflicts && message.text().contains("409");
-            if (message.type().equals("error") && !conflict) {
+            boolean isExpected = !expected.isEmpty() && message.text().contains(expected);
+            if (message.type().equals("error") && !isExpected) {
                 complaints.add(message.text());
             }
         });
     }
 
     static Tab of(TestShop.Shop shop, String person) {
-        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), false), person);
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), ""), person);
     }
 
     /** A tablet in the cutting room, where a 409 is an answer and no complaint. */
     static Tab tablet(TestShop.Shop shop, String person) {
-        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1080, 810).setHasTouch(true), true), person);
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1080, 810).setHasTouch(true), "409"), person);
+    }
+
+    /** A tab whose connection may be cut, of which the console tells. */
+    static Tab lossy(TestShop.Shop shop, String person) {
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), "ERR_INTERNET_DISCONNECTED"), person);
     }
 
     static Tab withoutScript(TestShop.Shop shop, String person) {
-        return signedIn(new Tab(shop, new Browser.NewContextOptions().setJavaScriptEnabled(false), false), person);
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setJavaScriptEnabled(false), ""), person);
     }
 
     private static Tab signedIn(Tab tab, String person) {

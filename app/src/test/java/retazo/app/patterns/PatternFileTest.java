@@ -121,7 +121,7 @@ class PatternFileTest {
     @CsvSource(delimiter = '|', textBlock = """
             "name": "Night Watch"               | "nmae": "Night Watch"                    | nmae                                | file.unknown-field
             "name": "Night Watch"               | "name": 7                                | name                                | file.not-a-text
-            "format": 2                         | "format": 99999999999999999999           | format                              | file.number
+            "format": 2                         | "format": 99999999999999999999           | format                              | file.one-number
             "columns": 5                        | "columns": 61                            | sizes[0].columns                    | file.number
             "columns": 5                        | "columns": "many"                        | sizes[0].columns                    | file.number
             "unit": "patch"                     | "unit": "sail"                           | drawing.blocks[0].cells[1].unit     | file.choice

@@ -55,18 +55,15 @@ public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> bi
                 .orElse(0);
     }
 
-    /** What a size takes, line by line; lines that count nothing for it are left out. */
+    /** What a size takes, line by line; a line that counts nothing for it is there with none, so that every size names its pieces alike. */
     List<PieceNeeds.Source> sources(String key, QuiltSize size, UnitPractice practice) {
         List<PieceNeeds.Source> sources = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
             String lineKey = key + ".line" + (i + 1);
-            Figure<Count> count = line.count().total(lineKey, this, size);
-            if (count.value().value() > 0) {
-                sources.add(new PieceNeeds.Source(
-                        line.role(), line.use(), line.form().shape(new CutForm.Typed(lineKey, practice, setRoles(line))), count,
-                        Optional.empty(), line.precut()));
-            }
+            sources.add(new PieceNeeds.Source(
+                    line.role(), line.use(), line.form().shape(new CutForm.Typed(lineKey, practice, setRoles(line))),
+                    line.count().total(lineKey, this, size), Optional.empty(), line.precut()));
         }
         return sources;
     }

@@ -16,7 +16,7 @@ import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.measure.Count;
 
-/** Puts pieces of one role, use and cut size together, larger ones first, and gives each its label. */
+/** Puts pieces of one role, use and cut size together, larger ones first, and gives each its label; those of which none is cut keep their number free. */
 final class PieceNeeds {
 
     /** Pieces from one entry: a unit of the drawing, or a line of the cut list. */
@@ -48,7 +48,10 @@ final class PieceNeeds {
             int number = 0;
             for (List<Source> equal : alike.values()) {
                 number++;
-                needs.add(need(key, role, number, equal));
+                List<Source> cut = equal.stream().filter(source -> source.count().value().value() > 0).toList();
+                if (!cut.isEmpty()) {
+                    needs.add(need(key, role, number, cut));
+                }
             }
         }
         return needs;

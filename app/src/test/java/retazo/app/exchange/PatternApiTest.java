@@ -1,0 +1,198 @@
+package retazo.app.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import retazo.app.Client;
+import retazo.app.Program;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The API over real HTTP, with keys made on the owner's page. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class PatternApiTest {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final TestShop.Shop shop;
+    private Program writer;
+
+    PatternApiTest(TestShop.Shop shop) {
+        this.shop = shop;
+    }
+
+    @BeforeEach
+    void aKeyThatMayWrite() {
+        writer = new Program(shop, key(true));
+    }
+
+    private String key(boolean mayWrite) {
+        Client owner = Client.of(shop, "marisol");
+        owner.get("/practice/keys");
+        Map<String, String> form = mayWrite
+                ? Map.of("name", Samples.unique("Key "), "mayWrite", "true") : Map.of("name", Samples.unique("Key "));
+        Matcher shown = Pattern.compile("data-token[^>]*>(rtz_[^<]+)<").matcher(owner.post("/practice/keys", form).body());
+        assertThat(shown.find()).isTrue();
+        assertThat(owner.get("/practice/keys").body()).doesNotContain(shown.group(1));
+        return shown.group(1);
+    }
+
+    @Test
+    void a_pattern_is_added_read_back_equal_and_changed() throws IOException {
+        ObjectNode file = demo();
+
+        HttpResponse<String> added = writer.send("POST", "/api/patterns", file.toString());
+
+        assertThat(added.statusCode()).isEqualTo(201);
+        long id = json(added).path("id").asLong();
+        assertThat(added.headers().firstValue("Location")).contains("/api/patterns/" + id);
+        HttpResponse<String> read = writer.get("/api/patterns/" + id);
+        assertThat(json(read)).isEqualTo(file);
+        assertThat(read.headers().firstValue("ETag")).contains("\"1\"");
+
+        file.put("notes", "dyed twice");
+        assertThat(writer.send("PUT", "/api/patterns/" + id + "?version=1", file.toString()).statusCode()).isEqualTo(200);
+        assertThat(json(writer.get("/api/patterns/" + id)).path("notes").asString()).isEqualTo("dyed twice");
+        HttpResponse<String> late = writer.send("PUT", "/api/patterns/" + id + "?version=1", file.toString());
+        assertThat(late.statusCode()).isEqualTo(409);
+        assertThat(json(late).path("problems").path(0).path("code").asString()).isEqualTo("pattern.changed-meanwhile");
+    }
+
+    /** Sluice Gate is searched by what the library keeps of it. */
+    @Test
+    void the_list_is_searched_like_the_library() {
+        JsonNode found = json(writer.get("/api/patterns?way=size-table&name=tide"));
+
+        assertThat(found).hasSize(1);
+        assertThat(found.path(0).path("name").asString()).isEqualTo("Tide Table");
+        assertThat(found.path(0).path("sizes").path(0).asString()).isEqualTo("Crib");
+    }
+
+    /**
+     * Ferry Wake's throw: 7 × 9 blocks are bordered; its border strips of D are what the Sizes page of the same demo shows. Here
+     * the pieces of the first role are only counted against the page's own figure.
+     */
+    @Test
+    void the_pieces_of_every_size_are_told() {
+        JsonNode pieces = json(writer.get("/api/patterns/1/pieces"));
+
+        assertThat(pieces).hasSize(3);
+        JsonNode first = pieces.path(0).path("pieces").path(0);
+        assertThat(first.path("label").asString()).isEqualTo("A1");
+        assertThat(first.path("count").asLong()).isPositive();
+        assertThat(first.path("sizes").path(0).asString()).endsWith(" in");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "{\"format\": 2, \"name\": | file.not-json", "[[[[[[[]]]]]]] | file.not-an-object", "{\"format\": 99999999999999999999999999} | file.one-number",
+        "'' | file.not-an-object"})
+    void a_file_with_faults_keeps_nothing_and_tells_each(String body, String code) {
+        long before = patterns();
+
+        HttpResponse<String> answer = writer.send("POST", "/api/patterns", body);
+
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(json(answer).path("problems").findValuesAsString("code")).contains(code);
+        assertThat(json(answer).path("problems").findValuesAsString("message")).noneMatch(String::isBlank);
+        assertThat(patterns()).isEqualTo(before);
+    }
+
+    @Test
+    void nesting_without_end_a_huge_body_and_a_name_that_is_taken_are_refused() throws IOException {
+        assertThat(writer.send("POST", "/api/patterns", "[".repeat(200_000)).statusCode()).isEqualTo(422);
+        assertThat(codes(writer.send("POST", "/api/patterns", " ".repeat(1_100_000)))).contains("file.too-large");
+        ObjectNode taken = demo();
+        taken.put("name", "Ferry Wake");
+        assertThat(codes(writer.send("POST", "/api/patterns", taken.toString()))).contains("pattern.name-taken");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/patterns/999999", "/api/patterns/abc", "/api/patterns/999999/pieces", "/api/nowhere"})
+    void an_address_of_nothing_is_told_without_a_page(String path) {
+        HttpResponse<String> answer = writer.get(path);
+
+        assertThat(answer.statusCode()).isEqualTo(404);
+        assertThat(answer.body()).doesNotContain("<html", "Exception");
+    }
+
+    @Test
+    void a_change_without_its_version_is_told() throws IOException {
+        HttpResponse<String> answer = writer.send("PUT", "/api/patterns/1", demo().toString());
+
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(answer.body()).contains("'version' is missing");
+    }
+
+    @Test
+    void a_key_that_only_reads_changes_nothing_and_a_revoked_one_opens_nothing() throws IOException {
+        String key = key(false);
+        Program reader = new Program(shop, key);
+        assertThat(reader.get("/api/patterns").statusCode()).isEqualTo(200);
+        assertThat(reader.send("POST", "/api/patterns", demo().toString()).statusCode()).isEqualTo(403);
+        assertThat(reader.get("/stock").statusCode()).isNotEqualTo(200);
+
+        long id = shop.database().sql("SELECT max(id) FROM api_token").query(Long.class).single();
+        Client owner = Client.of(shop, "marisol");
+        owner.get("/practice/keys");
+        owner.post("/practice/keys/" + id + "/revoke", Map.of());
+
+        assertThat(reader.get("/api/patterns").statusCode()).isEqualTo(401);
+        assertThat(shop.database().sql("SELECT count(*) FROM api_token WHERE token_hash LIKE '%' || ? || '%'").param(key)
+                .query(Long.class).single()).isZero();
+    }
+
+    @Test
+    void without_a_key_a_person_has_the_rights_of_their_job_and_nobody_has_none() {
+        assertThat(new Program(shop, "").get("/api/patterns").statusCode()).isEqualTo(401);
+        assertThat(new Program(shop, "rtz_made-up").get("/api/patterns").statusCode()).isEqualTo(401);
+        assertThat(Client.of(shop, "idris").get("/api/patterns").statusCode()).isEqualTo(200);
+        assertThat(Client.of(shop, "tomas").get("/api/patterns").statusCode()).isEqualTo(403);
+        // A browser's session alone may not write: another site could send it.
+        assertThat(Client.of(shop, "idris").postRaw("/api/patterns", "{}").statusCode()).isEqualTo(403);
+    }
+
+    @Test
+    void the_description_names_every_address() {
+        JsonNode paths = json(writer.get("/api/description")).path("paths");
+
+        assertThat(paths.path("/api/patterns").propertyNames()).containsExactlyInAnyOrder("get", "post");
+        assertThat(paths.path("/api/patterns/{id}").propertyNames()).containsExactlyInAnyOrder("get", "put");
+        assertThat(paths.path("/api/patterns/{id}/pieces").propertyNames()).containsExactly("get");
+    }
+
+    private static JsonNode json(HttpResponse<String> answer) {
+        return JSON.readTree(answer.body());
+    }
+
+    private static java.util.List<String> codes(HttpResponse<String> answer) {
+        assertThat(answer.statusCode()).isEqualTo(422);
+        return json(answer).path("problems").findValuesAsString("code");
+    }
+
+    private long patterns() {
+        return shop.database().sql("SELECT count(*) FROM pattern").query(Long.class).single();
+    }
+
+    private static ObjectNode demo() throws IOException {
+        ObjectNode file = (ObjectNode) JSON.readTree(Files.readString(Path.of("src/main/resources/demo/07-night-watch.json")));
+        return file.put("name", Samples.unique("Night Watch "));
+    }
+}
