@@ -51,7 +51,7 @@ public final class Screenshots {
             page.locator("a.button-go").first().click();
             page.waitForLoadState();
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("ticket.png")));
-            take(page, arguments[0] + "/packing", folder.resolve("packing.png"));
+            page.navigate(arguments[0] + "/packing");
             page.locator("a.button-go").first().click();
             page.waitForLoadState();
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("bag.png")));

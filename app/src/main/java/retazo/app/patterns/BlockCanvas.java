@@ -45,9 +45,10 @@ record BlockCanvas(int index, String name, QuiltPicture picture, List<Spot> spot
         for (int r = 0; r < grid.size(); r++) {
             for (int c = 0; c < grid.get(r).size(); c++) {
                 String text = grid.get(r).get(c);
-                if (!text.equals("<") && !text.equals("^")) {
+                String fault = faults.at("blocks." + index + ".cells." + r + "." + c);
+                // A cell that belongs to another has no spot of its own, unless it is wrong.
+                if (fault != null || !text.equals("<") && !text.equals("^")) {
                     Cell cell = cellAt(draft, r, c);
-                    String fault = faults.at("blocks." + index + ".cells." + r + "." + c);
                     spots.add(new Spot(
                             r, c, QuiltPicture.inches(sum(draft.columnWidths(), c)), QuiltPicture.inches(sum(draft.rowHeights(), r)),
                             QuiltPicture.inches(sum(draft.columnWidths(), c + (cell == null ? 1 : cell.columnSpan())).minus(sum(draft.columnWidths(), c))),

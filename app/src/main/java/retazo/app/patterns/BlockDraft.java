@@ -3,8 +3,10 @@ package retazo.app.patterns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.Block;
@@ -42,9 +44,10 @@ record BlockDraft(List<Length> columnWidths, List<Length> rowHeights, List<Cell>
         }
         CellGrid.Reading reading = CellGrid.read(row.padded(columns.size(), rows.size()).grid(), names);
         List<Problem> problems = new ArrayList<>(reading.problems());
-        if (problems.isEmpty()) {
-            problems.addAll(Block.problems(columns, rows, reading.cells(), trim));
-        }
+        Set<String> told = problems.stream().map(Problem::place).collect(Collectors.toSet());
+        Block.problems(columns, rows, reading.cells(), trim).stream()
+                .filter(problem -> !told.contains(problem.place()))
+                .forEach(problems::add);
         problems.forEach(problem -> reader.add(problem.movedTo(place + "." + problem.place())));
         return new BlockDraft(
                 columns, rows, reading.cells(),

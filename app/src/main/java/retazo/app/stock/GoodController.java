@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -51,14 +52,14 @@ class GoodController {
     record Kind(String name, String words) {
     }
 
-    /**
-     * What happened to a good, as typed.
-     *
-     * @param what {@code receive}, {@code sell} or {@code count}
-     */
-    record BookForm(@Nullable String count, @Nullable String what, @Nullable String clientId) {
+    /** How many of a good, as typed. */
+    record BookForm(@Nullable String count, @Nullable String clientId) {
 
-        UUID id() {
+        Entry entry(SignedIn person) {
+            return Entry.of(person.personId(), id());
+        }
+
+        private UUID id() {
             try {
                 return UUID.fromString(clientId == null ? "" : clientId);
             } catch (IllegalArgumentException nonsense) {
@@ -109,19 +110,31 @@ class GoodController {
         return show(id, Faults.NONE, model);
     }
 
-    /** Books what came, what was sold over the counter, or what was counted. */
-    @PostMapping("/{id}/book")
-    String book(
+    @PostMapping("/{id}/receive")
+    String receive(
             @PathVariable long id, BookForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
+        return book(id, form, 1, count -> goods.move(id, count, Reason.RECEIVED, form.entry(person)), next, model);
+    }
+
+    /** Books what was sold over the counter. */
+    @PostMapping("/{id}/sell")
+    String sell(
+            @PathVariable long id, BookForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
+        return book(id, form, 1, count -> goods.move(id, -count, Reason.SOLD_BY_COUNT, form.entry(person)), next, model);
+    }
+
+    /** Books the difference to what was counted. */
+    @PostMapping("/{id}/count")
+    String count(
+            @PathVariable long id, BookForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
+        return book(id, form, 0, count -> goods.correct(id, count, form.entry(person)), next, model);
+    }
+
+    private String book(
+            long id, BookForm form, int least, IntFunction<Outcome<Long>> booking, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
-        int count = reader.number("count", form.count(), form.what() != null && form.what().equals("count") ? 0 : 1, MOST);
-        Entry entry = Entry.of(person.personId(), form.id());
-        Outcome<Long> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : switch (String.valueOf(form.what())) {
-            case "receive" -> goods.move(id, count, Reason.RECEIVED, entry);
-            case "sell" -> goods.move(id, -count, Reason.SOLD_BY_COUNT, entry);
-            case "count" -> goods.correct(id, count, entry);
-            default -> Outcome.refused(Problem.at("count", "choice.missing"));
-        };
+        int count = reader.number("count", form.count(), least, MOST);
+        Outcome<Long> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : booking.apply(count);
         return outcome.match(
                 left -> {
                     next.addFlashAttribute("done", words.text("done.good-booked", goods.good(id).name(), left));

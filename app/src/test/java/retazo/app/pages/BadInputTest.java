@@ -31,7 +31,7 @@ class BadInputTest {
     @ValueSource(strings = {
         "/patterns/999999", "/patterns/abc", "/patterns/-1/sizes", "/kits/999999", "/kits/99999999999999999999", "/kits/new?pattern=0",
         "/runs/999999", "/cutting/999999/1", "/cutting/1/999999", "/packing/bags/999999", "/shelf/999999", "/stock/bolts/999999",
-        "/practice/people/999999", "/kits/x/cutting-page", "/nowhere"})
+        "/practice/people/999999", "/stock/goods/999999", "/patterns/1/versions?from=0&to=99", "/patterns/999999/file", "/kits/x/cutting-page", "/nowhere"})
     void an_address_of_nothing_is_a_page_of_ours(String path) {
         HttpResponse<String> answer = owner.get(path);
 
@@ -73,6 +73,45 @@ class BadInputTest {
         assertThat(answer.body())
                 .contains("This has to be filled in", "&#39;abc&#39; is not a length", "Type a whole number from 1 to 60", "&#39;&lt;b&gt;&#39; is not a length")
                 .contains("value=\"3, abc\"", "value=\"Big\"", "value=\"&lt;b&gt;\"");
+        assertThat(patterns()).isEqualTo(before);
+    }
+
+    @Test
+    void ten_thousand_pasted_cells_are_told_at_the_spot_and_kept_in_their_field() {
+        owner.get("/patterns/new/table");
+        String pasted = (("1 yd\t".repeat(100)).strip() + "\n").repeat(100);
+
+        HttpResponse<String> answer = owner.post("/patterns/table-fill", Map.of("version", "0", "name", "Much", "pasted", pasted));
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("id=\"fault-pasted\"", "value=\"Much\"").contains("1 yd\t1 yd");
+    }
+
+    @Test
+    void twelve_thousand_fields_are_no_fault_of_ours() {
+        owner.get("/patterns/new/list");
+        Map<String, String> form = new HashMap<>();
+        for (int i = 0; i < 12_000; i++) {
+            form.put("lines[" + i + "].role", "r" + i);
+        }
+
+        assertThat(owner.post("/patterns/new/list", form).statusCode()).isBetween(200, 499);
+    }
+
+    /** A role that nobody defined, an oblong cell for triangles, a cell that goes on from nothing: each where it is. */
+    @Test
+    void an_impossible_block_is_told_cell_by_cell() {
+        long before = patterns();
+        owner.get("/patterns/new/drawing");
+        Map<String, String> form = new HashMap<>(Map.of(
+                "version", "0", "blocks[0].cellColumns", "2", "name", "Impossible", "roles[0].name", "one", "blocks[0].name", "block",
+                "blocks[0].columns", "2, 3", "blocks[0].rows", "2, 2", "sizes[0].name", "Big", "sizes[0].columns", "2"));
+        form.putAll(Map.of("sizes[0].rows", "2", "blocks[0].cells[0]", "<", "blocks[0].cells[1]", "A/A", "blocks[0].cells[2]", "Q", "blocks[0].cells[3]", "A 9"));
+
+        HttpResponse<String> answer = owner.post("/patterns/new/drawing", form);
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("Row 1, column 1: ", "Row 1, column 2: ", "Row 2, column 1: There is no role Q", "Row 2, column 2: ");
         assertThat(patterns()).isEqualTo(before);
     }
 

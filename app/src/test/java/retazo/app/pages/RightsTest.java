@@ -21,7 +21,7 @@ class RightsTest {
 
     private static final List<String> PAGES = List.of(
             "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/stock/counter-cut", "/stock/receive",
-            "/stock/fabrics/new", "/practice", "/practice/people");
+            "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys");
 
     private final TestShop.Shop shop;
 
@@ -39,11 +39,11 @@ class RightsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /stock/counter-cut /stock/receive /stock/fabrics/new /practice /practice/people",
-        "idris, /patterns /kits /runs /stock /stock/fabrics/new",
-        "nele, /cutting /stock",
+        "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /stock/counter-cut /stock/receive /stock/fabrics/new /stock/goods /stock/goods/new /practice /practice/people /practice/keys",
+        "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new",
+        "nele, /cutting /stock /stock/goods",
         "tomas, /packing",
-        "ada, /shelf /stock /stock/counter-cut /stock/receive"})
+        "ada, /shelf /stock /stock/goods /stock/counter-cut /stock/receive"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {
         Client client = Client.of(shop, person);
         List<String> open = List.of(allowed.split(" "));
@@ -58,7 +58,7 @@ class RightsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"tomas, /patterns/new/table", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice", "idris, /packing/bags/1/done", "idris, /stock/bolts/1/undo"})
+    @CsvSource({"tomas, /patterns/new/table", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice", "idris, /stock/goods/1/receive", "ada, /stock/goods/1/count", "idris, /practice/keys", "idris, /packing/bags/1/done", "idris, /stock/bolts/1/undo"})
     void a_form_sent_without_the_right_is_refused_with_our_page(String person, String path) {
         HttpResponse<String> answer = Client.of(shop, person).post(path, Map.of("counted", "1"));
 

@@ -2,15 +2,19 @@ package retazo.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -55,13 +59,14 @@ class ThreeWaysTest {
             awaited(page.getByLabel("Line 2, size 2")).hasValue("⅔ yd");
             owner.press("Keep this pattern");
             Locator unreadable = page.getByLabel("Line 1, size 2");
+            awaited(page.getByText("One thing to mend; nothing was saved.")).isVisible();
+            awaited(unreadable).hasAttribute("aria-invalid", "true");
             assertThat(unreadable.inputValue()).isEqualTo("a lot");
-            assertThat(unreadable.getAttribute("aria-invalid")).isEqualTo("true");
             unreadable.fill("2¼");
             unreadable.press("ArrowDown");
             assertThat(page.evaluate("document.activeElement.ariaLabel")).isEqualTo("Line 2, size 2");
             owner.press("Keep this pattern");
-            assertThat(page.locator("h1").textContent()).isEqualTo(name);
+            awaited(page.locator("h1")).hasText(name);
             assertThat(owner.text()).containsIgnoringCase("as printed, not checked");
 
             makeKit(owner, name, "Crib", fabric);
@@ -136,12 +141,13 @@ class ThreeWaysTest {
             page.getByLabel("Line 3, size 1").fill("5");
             page.locator("[name=binding]").fill("jetty");
             designer.press("Keep this pattern");
-            assertThat(page.getByLabel("In each what, line 2").getAttribute("aria-invalid")).isEqualTo("true");
+            awaited(page.getByText("One thing to mend; nothing was saved.")).isVisible();
+            awaited(page.getByLabel("In each what, line 2")).hasAttribute("aria-invalid", "true");
             assertThat(page.getByLabel("Piece of line 1", new Page.GetByLabelOptions().setExact(true)).inputValue()).isEqualTo("3 1/2");
             page.getByLabel("In each what, line 2").fill("star");
             designer.press("Keep this pattern");
 
-            assertThat(page.locator("h1").textContent()).isEqualTo(name);
+            awaited(page.locator("h1")).hasText(name);
             assertThat(designer.text()).contains("48", "strip");
             designer.go(page.url().replace(shop.address(), "") + "/sizes");
             assertThat(designer.text()).contains("ground", "jetty", "binding", "36 × 48 in");
@@ -196,7 +202,7 @@ class ThreeWaysTest {
             page.locator("#drawing figure").waitFor();
             designer.press("Keep this pattern");
 
-            assertThat(page.locator("h1").textContent()).isEqualTo(name);
+            awaited(page.locator("h1")).hasText(name);
             // 2 × 3 blocks of one patch, one triangle unit and one goose each.
             assertThat(designer.text()).contains("half-square triangle of A, B", "flying goose", "A1");
         }
@@ -233,6 +239,42 @@ class ThreeWaysTest {
         }
     }
 
+    /** Nothing is sent while the connection is gone or the person is signed out, and what was typed is kept afterwards. */
+    @Test
+    void a_form_waits_for_the_connection_and_for_signing_in_again() {
+        String name = Samples.unique("Neap Tide ");
+        try (Tab designer = Tab.lossy(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/new/table");
+            page.getByLabel("Name of the pattern").fill(name);
+            page.getByLabel("Name of size 1").fill("Crib");
+            page.getByLabel("Role in line 1").fill("Ground");
+            page.getByLabel("Line 1, size 1").fill("1 1/4");
+            page.context().setOffline(true);
+            designer.press("Keep this pattern");
+            awaited(page.locator("[data-gone]")).isVisible();
+            page.context().setOffline(false);
+
+            page.context().clearCookies();
+            designer.press("Keep this pattern");
+            awaited(page.locator("[data-signed-out]")).isVisible();
+            assertThat(page.getByLabel("Line 1, size 1").inputValue()).isEqualTo("1 1/4");
+            signInElsewhere(page.context().request());
+
+            designer.press("Keep this pattern");
+
+            awaited(page.locator("h1")).hasText(name);
+        }
+    }
+
+    /** As in another tab: the cookies are shared. */
+    private void signInElsewhere(APIRequestContext request) {
+        Matcher token = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"").matcher(request.get(shop.address() + "/sign-in").text());
+        assertThat(token.find()).isTrue();
+        request.post(shop.address() + "/sign-in", RequestOptions.create().setForm(
+                FormData.create().set("username", "idris").set("password", "ferry").set("_csrf", token.group(1))));
+    }
+
     @Test
     void a_file_with_faults_is_refused_whole_and_the_mended_one_is_read(@TempDir Path folder) throws IOException {
         String name = Samples.unique("Slipway ");
@@ -250,7 +292,7 @@ class ThreeWaysTest {
             page.getByLabel("Pattern file").setInputFiles(mended);
             designer.press("Read it");
 
-            assertThat(page.locator("h1").textContent()).isEqualTo(name);
+            awaited(page.locator("h1")).hasText(name);
             assertThat(patternsNamed(name)).isEqualTo(1);
         }
     }

@@ -82,8 +82,8 @@ class GoodServiceTest {
         Client counter = Client.of(shop, "ada");
         counter.get("/stock/goods/" + roll.id());
 
-        String answer = counter.post("/stock/goods/" + roll.id() + "/book", Map.of(
-                "count", count, "what", "receive", "clientId", UUID.randomUUID().toString())).body();
+        String answer = counter.post("/stock/goods/" + roll.id() + "/receive", Map.of(
+                "count", count, "clientId", UUID.randomUUID().toString())).body();
 
         assertThat(answer).contains("aria-invalid=\"true\"", "Type a whole number");
         assertThat(onHand(roll)).isZero();
