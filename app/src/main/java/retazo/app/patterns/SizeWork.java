@@ -9,6 +9,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -26,6 +27,14 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
         Needs.Result needs = plan.way() == Way.SIZE_TABLE
                 ? new Needs.Result(Map.of(), List.of()) : new Needs(practice).byRole(design, plan);
         return new SizeWork(plan, needs);
+    }
+
+    /** What a cutter should know of the pieces, and of how they lie on the cloth. */
+    List<Problem> warnings() {
+        Stream<Problem> ofCloth = needs.byFabric().values().stream()
+                .flatMap(need -> need.amount().match(
+                        cloth -> cloth.plan().warnings().stream(), printed -> Stream.<Problem>empty(), units -> Stream.<Problem>empty()));
+        return Stream.concat(plan.warnings().stream(), ofCloth).toList();
     }
 
     Optional<Figure<?>> figure(String key) {

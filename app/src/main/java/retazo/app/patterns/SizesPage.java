@@ -80,7 +80,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                 builder.quiltRows(),
                 roleRows,
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
-                works.stream().flatMap(work -> work.plan().warnings().stream()).map(words::of).distinct().map(FractionText::of).toList(),
+                works.stream().flatMap(work -> work.warnings().stream()).map(words::of).distinct().map(FractionText::of).toList(),
                 opened,
                 openedOf(design, key));
     }

@@ -30,6 +30,14 @@ form.addEventListener("keydown", (event) => {
     }
 });
 
+/** What could not be put into the grid waits in the field for pasting. */
+function keep(pasted) {
+    const field = form.querySelector("textarea[name=pasted]");
+    field.closest("details").open = true;
+    field.value = pasted;
+    return field;
+}
+
 form.addEventListener("paste", async (event) => {
     const pasted = event.clipboardData?.getData("text/plain") ?? "";
     if (!event.target.closest("input.cell[data-row]") || !/[\t\n]/.test(pasted.trim())) {
@@ -43,9 +51,7 @@ form.addEventListener("paste", async (event) => {
         const html = await answer.text();
         const told = new DOMParser().parseFromString(html, "text/html").querySelector("#fault-pasted");
         if (told) {
-            form.querySelector("details").open = true;
-            form.querySelector("textarea[name=pasted]").value = pasted;
-            form.querySelector("textarea[name=pasted]").after(document.importNode(told, true));
+            keep(pasted).after(document.importNode(told, true));
             return;
         }
         const before = document.getElementById("worksheet").cloneNode(true);
@@ -56,5 +62,8 @@ form.addEventListener("paste", async (event) => {
         });
         undone.push(before);
         replaceParts(html, document, ["worksheet"]);
+    } else {
+        keep(pasted);
+        form.querySelector(answer ? "[data-signed-out]" : "[data-gone]").hidden = false;
     }
 });

@@ -251,6 +251,9 @@ class ThreeWaysTest {
             page.getByLabel("Role in line 1").fill("Ground");
             page.getByLabel("Line 1, size 1").fill("1 1/4");
             page.context().setOffline(true);
+            page.getByLabel("Role in line 2").focus();
+            page.evaluate(PASTE, "Accents\t3 FQ\nStrips\t1 roll");
+            awaited(page.getByLabel("Text to paste")).hasValue("Accents\t3 FQ\nStrips\t1 roll");
             designer.press("Keep this pattern");
             awaited(page.locator("[data-gone]")).isVisible();
             page.context().setOffline(false);

@@ -2,6 +2,7 @@ package retazo.core.block;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -39,6 +40,11 @@ public sealed interface PieceShape {
     /** The roles of all strips that are sewn to it before pieces are cut; none but for strip sets. */
     default List<RoleKey> setRoles() {
         return List.of();
+    }
+
+    /** What a sewn strip set leaves at its end when the practice sets nothing aside for squaring it; empty for all else. */
+    default Optional<Length> leftAfterSet(Length usableWidth) {
+        return Optional.empty();
     }
 
     /** The sizes that are measured with a ruler. */
@@ -189,6 +195,14 @@ public sealed interface PieceShape {
                     () -> usableWidth.value().isShorterThan(loss.value())
                             ? new Count(0)
                             : usableWidth.value().minus(loss.value()).wholeTimes(segment.value()));
+        }
+
+        /** U − ⌊U ÷ L⌋ × L, where the loss is none. */
+        @Override
+        public Optional<Length> leftAfterSet(Length usableWidth) {
+            return loss.value().isZero()
+                    ? Optional.of(usableWidth.minus(segment.value().times(usableWidth.wholeTimes(segment.value()).value())))
+                    : Optional.empty();
         }
 
         /** Sets for all segments, times the strips of this kind in each set. */

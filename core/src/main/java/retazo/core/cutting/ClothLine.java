@@ -35,8 +35,9 @@ public record ClothLine(
     /**
      * The pieces cut from the strips of a line.
      *
-     * @param perStrip how many one strip gives; of a strip set, segments of one set
+     * @param perStrip     how many one strip gives; of a strip set, segments of one set
+     * @param leftAfterSet what a sewn set leaves at its end where nothing is set aside for squaring it
      */
-    public record Pieces(PieceShape shape, Figure<Count> count, Figure<Count> perStrip) {
+    public record Pieces(PieceShape shape, Figure<Count> count, Figure<Count> perStrip, Optional<Length> leftAfterSet) {
     }
 }

@@ -3,6 +3,7 @@ package retazo.core.cutting;
 import java.util.List;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /**
  * How one fabric is cut, and how much of it that takes.
@@ -12,7 +13,25 @@ import retazo.core.measure.Length;
  */
 public record ClothPlan(Figure<Length> usableWidth, List<ClothLine> lines, Figure<Length> squaring, Figure<Length> exact) {
 
+    /** With less than this to spare, half an inch less of usable width costs another strip. */
+    private static final Length EDGE = Length.parse("1/2 in");
+
     public ClothPlan {
         lines = List.copyOf(lines);
+    }
+
+    /** Strip sets whose last segment has no room for squaring the sewn end, each at the label of its pieces. */
+    public List<Problem> warnings() {
+        return lines.stream()
+                .flatMap(line -> line.pieces().stream()
+                        .flatMap(pieces -> pieces.leftAfterSet().stream()
+                                .filter(left -> left.isShorterThan(EDGE))
+                                .map(left -> setEdge(line, pieces, left))))
+                .toList();
+    }
+
+    private static Problem setEdge(ClothLine line, ClothLine.Pieces pieces, Length left) {
+        String label = String.join(", ", line.pieceLabels());
+        return Problem.at(label, "cloth.set-edge", label, pieces.perStrip().value().value(), left);
     }
 }

@@ -92,7 +92,8 @@ public final class WorksheetPlanner {
                 first.shape().stripHeight(),
                 strips,
                 length(key, Label.of("cloth.patchLength", names), strips, first.shape().stripHeight()),
-                Optional.of(new ClothLine.Pieces(first.shape(), count, perStrip)),
+                Optional.of(new ClothLine.Pieces(
+                        first.shape(), count, perStrip, first.shape().leftAfterSet(equal.get(0).usableWidth().value()))),
                 Optional.empty());
     }
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -71,6 +72,28 @@ class CutListTest {
                         tuple("A3", "whole-strip", new Count(3)),
                         tuple("A4", "set-strip", new Count(60)),
                         tuple("B1", "set-strip", new Count(60)));
+    }
+
+    /**
+     * Sixteen segments of 2½ in are the whole 40 in of a set, so nothing is left to square its end. With a loss of 1 in it gives
+     * fifteen, ⌊39 ÷ 2½⌋, and there is nothing to warn of.
+     */
+    @Test
+    void a_set_that_leaves_nothing_to_square_its_end_is_told() {
+        QuiltDesign design = design(list(Optional.empty()));
+        ShopPractice careful = PRACTICE.with(PracticeMeasure.STRIP_SET_LOSS, Length.ofInches(1));
+
+        assertThat(warnings(design, PRACTICE)).extracting(Problem::code, Problem::place)
+                .containsExactly(tuple("cloth.set-edge", "A4"), tuple("cloth.set-edge", "B1"));
+        assertThat(warnings(design, careful)).isEmpty();
+    }
+
+    private static List<Problem> warnings(QuiltDesign design, ShopPractice practice) {
+        QuiltPlan plan = new QuiltPlanner(practice).plan(design, design.sizes().get(1));
+        return new Needs(practice).byRole(design, plan).byFabric().values().stream()
+                .flatMap(need -> need.amount().match(
+                        cloth -> cloth.plan().warnings().stream(), printed -> Stream.<Problem>empty(), units -> Stream.<Problem>empty()))
+                .toList();
     }
 
     /**
