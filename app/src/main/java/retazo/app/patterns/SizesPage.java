@@ -7,15 +7,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.PrintedComparison;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
@@ -137,7 +140,35 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                     .sorted(Comparator.comparingInt(Builder::number))
                     .map(this::name)
                     .collect(Collectors.toCollection(LinkedHashSet::new));
-            return new RoleRows(role, sell, names.stream().map(label -> part(label, role)).toList());
+            Stream<Row> parts = names.stream().map(label -> part(label, role));
+            return new RoleRows(role, sell, Stream.concat(parts, comparison(role).stream()).toList());
+        }
+
+        /** What the paper prints of a role whose lengths are worked out, and how far that is from them. */
+        private Optional<Row> comparison(RoleView role) {
+            boolean printed = design.plannedFrom() != Way.SIZE_TABLE
+                    && design.table().stream().flatMap(table -> table.rows().stream()).anyMatch(row -> row.role().value().equals(role.key()));
+            return printed
+                    ? Optional.of(row("sizes.asPrinted", work -> compared(work, role))) : Optional.empty();
+        }
+
+        private Cell compared(SizeWork work, RoleView role) {
+            String text = printedText(work, role);
+            Optional<PrintedComparison> comparison = design.table()
+                    .flatMap(table -> table.printedLength(new RoleKey(role.key()), work.plan().size().key()))
+                    .flatMap(length -> need(work, role).flatMap(Builder::sold).map(sold -> new PrintedComparison(length, sold)));
+            return text.isEmpty()
+                    ? Cell.NOTHING
+                    : new Cell(
+                            "", Optional.of(QuantityView.ofText(text)),
+                            comparison.map(found -> words.text("sizes." + found.verdict())).orElse(""), "",
+                            comparison.map(PrintedComparison::difference).filter(difference -> !difference.isZero())
+                                    .map(difference -> LengthView.of(difference, sellingUnit)));
+        }
+
+        private static Optional<Length> sold(Need need) {
+            return need.amount().match(
+                    cloth -> Optional.of(cloth.sell().value()), paper -> Optional.of(paper.sell().value()), units -> Optional.empty());
         }
 
         private static Optional<Need> need(SizeWork work, RoleView role) {
@@ -165,13 +196,18 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
 
         /** What the paper prints for a role, all its rows. */
         private Cell printed(SizeWork work, RoleView role) {
-            String text = design.table().orElseThrow().rows().stream()
-                    .filter(row -> row.role().value().equals(role.key()) && row.cells().containsKey(work.plan().size().key()))
-                    .map(row -> PrintedText.write(row.cells().get(work.plan().size().key())))
-                    .collect(Collectors.joining(" + "));
+            String text = printedText(work, role);
             return text.isEmpty()
                     ? Cell.NOTHING
                     : new Cell("", Optional.of(QuantityView.ofText(text)), "", "", Optional.empty());
+        }
+
+        private String printedText(SizeWork work, RoleView role) {
+            return design.table().stream()
+                    .flatMap(table -> table.rows().stream())
+                    .filter(row -> row.role().value().equals(role.key()) && row.cells().containsKey(work.plan().size().key()))
+                    .map(row -> PrintedText.write(row.cells().get(work.plan().size().key())))
+                    .collect(Collectors.joining(" + "));
         }
 
         private Row part(String label, RoleView role) {

@@ -2,6 +2,9 @@ package retazo.app.patterns;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -94,6 +97,23 @@ class PatternServiceTest {
         assertThat(late.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("pattern.changed-meanwhile");
         assertThat(patterns.history(copy.patternId())).hasSize(2);
         patterns.archive(copy.patternId());
+    }
+
+    /** Night is worked out at 1 1/2 and 2 yd, lantern at 3/4 and 1 yd. */
+    @Test
+    void what_the_paper_prints_is_compared_with_what_is_worked_out() throws IOException {
+        String file = Files.readString(Path.of("src/main/resources/demo/01-ferry-wake.json"))
+                .replace("\"Ferry Wake\"", "\"" + Samples.unique("Compared ") + "\"")
+                .replaceFirst("\\{", """
+                        {"sizeTable": {"rows": [
+                            {"role": "night", "cells": {"crib": "1 1/4 yd", "throw": "2 yd"}},
+                            {"role": "lantern", "cells": {"crib": "1 yd", "throw": "3 FQ"}}]},""");
+        PatternVersion pattern = Samples.done(patterns.add(Samples.done(patterns.read(file)), 1));
+
+        String page = Client.of(shop, "idris").get("/patterns/" + pattern.patternId() + "/sizes").body().replaceAll("<[^>]+>|\\s+", " ").replaceAll(" +", " ");
+
+        assertThat(page).contains("1 1/4 yd too little by 1/4 yd", "2 yd the same", "1 yd more by 1/4 yd", "3 fat quarters");
+        patterns.archive(pattern.patternId());
     }
 
     /** A kit keeps the version it was planned by; the page of versions says what a newer one changed. */

@@ -2,6 +2,8 @@ package retazo.core.quilt;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import retazo.core.block.RoleKey;
 import retazo.core.measure.Length;
 
@@ -15,6 +17,20 @@ public record SizeTable(List<Row> rows) {
 
     public SizeTable {
         rows = List.copyOf(rows);
+    }
+
+    /**
+     * The length that is printed for a role at a size, all its rows together; empty where a row of it has none or is met by
+     * precuts alone.
+     */
+    public Optional<Length> printedLength(RoleKey role, SizeKey size) {
+        List<Row> ofRole = rows.stream().filter(row -> row.role().equals(role) && row.cells().containsKey(size)).toList();
+        List<Length> lengths = ofRole.stream()
+                .flatMap(row -> row.cells().get(size).stream()
+                        .flatMap(amount -> amount.match(cloth -> Stream.of(cloth.length()), precuts -> Stream.<Length>empty()))
+                        .limit(1))
+                .toList();
+        return lengths.isEmpty() || lengths.size() < ofRole.size() ? Optional.empty() : lengths.stream().reduce(Length::plus);
     }
 
     /**
