@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** Frames of blocks to start from: a grid with its cells. */
@@ -47,7 +48,7 @@ final class BlockStarter {
     /** The frame of this name as a further block, on the size of the first where it is empty. */
     static BlockRow next(String name, List<BlockRow> others) {
         BlockRow frame = block(name);
-        List<String> taken = others.stream().map(row -> Typed.text(row.name()).toLowerCase(java.util.Locale.ROOT)).toList();
+        List<String> taken = others.stream().map(row -> Typed.text(row.name()).toLowerCase(Locale.ROOT)).toList();
         int number = others.size() + 1;
         while (taken.contains("block " + number)) {
             number++;

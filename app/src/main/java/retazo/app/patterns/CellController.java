@@ -37,12 +37,11 @@ class CellController {
      * @param action {@code place}, {@code turn}, {@code mirror} or {@code colour}
      * @param kind   of the unit to place
      * @param method of making it; empty for the customary one
-     * @param from   letter of the role to recolour
-     * @param to     letter of the new role; for a new unit the letters of its roles
+     * @param to     letter of the role that the unit's first other role changes to; for a new unit the letters of its roles
      * @param width  finished, of the cell, in inches
      * @param height likewise
      */
-    record CellChange(String text, String action, String kind, String method, String from, String to, String width, String height) {
+    record CellChange(String text, String action, String kind, String method, String to, String width, String height) {
     }
 
     @PostMapping(path = "/patterns/cell", produces = MediaType.TEXT_PLAIN_VALUE)
@@ -88,12 +87,13 @@ class CellController {
     }
 
     private static Optional<String> recoloured(CellGrid.Placed cell, CellChange change, Map<String, RoleKey> roles) {
-        RoleKey from = roles.get(Typed.text(change.from()));
         RoleKey to = roles.get(Typed.text(change.to()));
-        if (to == null) {
+        Optional<RoleKey> other = cell.content().roles().stream().filter(role -> !role.equals(to)).findFirst();
+        if (to == null || other.isEmpty()) {
             return Optional.empty();
         }
-        UnaryOperator<RoleKey> swap = role -> role.equals(from) || from == null ? to : role.equals(to) ? from : role;
+        RoleKey from = other.get();
+        UnaryOperator<RoleKey> swap = role -> role.equals(from) ? to : role.equals(to) ? from : role;
         return cell.content().unitSpec()
                 .flatMap(spec -> spec.read().<Optional<Unit>>match(Optional::of, problem -> Optional.empty()))
                 .flatMap(unit -> unit.recoloured(swap))

@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -117,7 +118,7 @@ class LibraryController {
     @GetMapping("/patterns/{id}/file")
     ResponseEntity<byte[]> file(@PathVariable long id) {
         PatternVersion pattern = patterns.newestOf(id);
-        String name = pattern.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
+        String name = pattern.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
         byte[] body = json.writerWithDefaultPrettyPrinter()
                 .writeValueAsString(patterns.file(pattern.content())).getBytes(StandardCharsets.UTF_8);
         return ResponseEntity.ok()

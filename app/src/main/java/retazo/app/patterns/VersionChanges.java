@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.CellGrid;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.CutList;
@@ -18,12 +19,13 @@ import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
 
 /**
  * What changed from one version to another, in words: the entries that differ, and the figures that differ because of them.
  *
  * @param entries what was entered otherwise
- * @param figures pieces and lengths of every size that come out otherwise
+ * @param figures pieces of every size that come out otherwise
  */
 record VersionChanges(List<Change> entries, List<Change> figures) {
 
@@ -93,14 +95,22 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
     }
 
     private static void addList(CutList list, QuiltDesign design, Map<String, String> entries) {
-        list.places().forEach(place -> entries.put("blocks of " + place.label(), place.blocks().toString()));
+        list.places().forEach(place -> entries.put("blocks of " + place.label(), bySize(place.blocks(), design)));
         for (int i = 0; i < list.lines().size(); i++) {
             CutList.Line line = list.lines().get(i);
             entries.put("line " + (i + 1), design.role(line.role()).letter() + ": " + line.form().text() + ", " + line.count().match(
                     perBlock -> perBlock.each() + " per " + perBlock.place(),
-                    perSize -> "by size " + perSize.counts(),
+                    perSize -> bySize(perSize.counts(), design),
                     perQuilt -> perQuilt.count() + " per quilt"));
         }
+    }
+
+    /** Counts with the names of their sizes, in the order of the sizes. */
+    private static String bySize(Map<SizeKey, Integer> counts, QuiltDesign design) {
+        return design.sizes().stream()
+                .filter(size -> counts.containsKey(size.key()))
+                .map(size -> size.name() + " " + counts.get(size.key()))
+                .collect(Collectors.joining(", "));
     }
 
     private static void addBlock(BlockKind kind, QuiltDesign design, Map<String, String> entries) {
@@ -108,7 +118,7 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
         entries.put(place, LengthView.inches(kind.block().finishedWidth()).plain() + " × " + LengthView.inches(kind.block().finishedHeight()).plain());
         kind.block().cells().forEach(cell -> entries.put(
                 place + ", row " + (cell.row() + 1) + ", column " + (cell.column() + 1),
-                retazo.core.block.CellGrid.write(cell.content(), cell.orientation(), design.roles().stream()
+                CellGrid.write(cell.content(), cell.orientation(), design.roles().stream()
                         .collect(Collectors.toMap(role -> role.key(), role -> role.letter())))));
     }
 

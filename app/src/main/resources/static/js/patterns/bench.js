@@ -100,10 +100,6 @@ async function change(action, more = {}) {
     }
 }
 
-function lettersUsed() {
-    return [...new Set((field(chosen)?.value.replace(/[a-z-]+(:[a-z-]+)?|@\d+m?/g, " ").match(/[A-Z]/g)) ?? [])];
-}
-
 function takeRole(letter) {
     roles = [letter, ...roles.filter((each) => each !== letter)];
     show();
@@ -165,8 +161,7 @@ form.addEventListener("click", (event) => {
     } else if (button?.dataset.kind) {
         change("place", { kind: button.dataset.kind, method: button.dataset.method, to: roles.join("") });
     } else if (button?.dataset.act === "colour") {
-        const used = lettersUsed();
-        change("colour", { from: used.find((letter) => letter !== roles[0]) ?? "", to: roles[0] });
+        change("colour", { to: roles[0] });
     } else if (button?.dataset.act) {
         change(button.dataset.act);
     } else if (button?.dataset.span) {
