@@ -31,11 +31,12 @@ import retazo.core.block.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
+import retazo.core.quilt.Composition;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Finishing;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeKey;
 
 /** Fabrics, bolts, kits and runs for tests, each with a name of its own. */
@@ -83,9 +84,9 @@ public record Samples(TestShop.Shop shop) {
         Block block = Block.of(List.of(side), List.of(side), List.of(Cell.at(0, 0, new Patch(role), Orientation.UPRIGHT)));
         QuiltDesign design = QuiltDesign.drawn(
                 List.of(Role.of(role, "A", "all")), List.of(QuiltSize.Grid.of(new SizeKey("mat"), "Mat", 3, 3, List.of())),
-                new Drawing(
-                        List.of(new BlockKind(key, "mat", block)), PlaceRule.uniform(key), new Setting.Straight(), List.of(),
-                        Optional.of(role), Optional.of(role)));
+                Drawing.of(
+                        List.of(new BlockKind(key, "mat", block)),
+                        Composition.straight(PlaceRule.uniform(key), Finishing.of(List.of(), Optional.of(role), Optional.of(role)))));
         PatternVersion pattern = done(bean(PatternService.class).add(PatternContent.own(unique("Plain mat "), design), 1));
         Map<RoleKey, Fabric> choices = new HashMap<>();
         choices.put(role, fabric);

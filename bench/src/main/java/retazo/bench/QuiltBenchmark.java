@@ -24,16 +24,16 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.BorderDesign;
+import retazo.core.quilt.Composition;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Finishing;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltDrawing;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeKey;
 
 /** A drafted pattern at three sizes: pieces, cloth plans and lengths, every figure with its arithmetic. */
@@ -89,10 +89,10 @@ public class QuiltBenchmark {
         CellGrid.Names names = new CellGrid.Names(
                 Map.of("A", new RoleKey("night"), "B", new RoleKey("lantern"), "C", new RoleKey("fog")), Map.of());
         BlockKey key = new BlockKey("block");
-        return QuiltDesign.drawn(roles, sizes, new Drawing(
+        return QuiltDesign.drawn(roles, sizes, Drawing.of(
                 List.of(new BlockKind(key, "block", Block.of(lines, lines, CellGrid.read(cells, names).cells()))),
-                PlaceRule.uniform(key), new Setting.Straight(), List.of(new BorderDesign(new RoleKey("quay"), BorderCorners.BUTTED)),
-                Optional.of(new RoleKey("night")), Optional.of(new RoleKey("back"))));
+                Composition.straight(PlaceRule.uniform(key), Finishing.of(
+                        List.of(BorderDesign.butted(new RoleKey("quay"))), Optional.of(new RoleKey("night")), Optional.of(new RoleKey("back"))))));
     }
 
     private static Role role(String name, String letter) {

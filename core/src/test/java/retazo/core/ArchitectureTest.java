@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     private static final List<String> IN_ORDER =
-            List.of("measure", "explain", "cloth", "block", "quilt", "cutting", "kit", "bolt");
+            List.of("measure", "explain", "cloth", "block", "quilt", "cutting", "kit", "verdict", "bolt");
     private static final JavaClasses CORE =
             new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/")).importPackages("retazo.core");
 

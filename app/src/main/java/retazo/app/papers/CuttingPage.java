@@ -3,6 +3,7 @@ package retazo.app.papers;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
@@ -19,7 +20,6 @@ import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.BorderPieces;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.Use;
 
@@ -94,24 +94,34 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                         "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, plan, words));
-        return new Step(
-                line.strips().value().value(), words.text(line.use().place() == Use.Place.BACKING ? "paper.panels" : "paper.strips"),
-                LengthView.inches(line.stripHeight().value()), pieces);
+        String what = switch (line.lay()) {
+            case ALONG -> "paper.stretch";
+            case BIAS -> "paper.squares";
+            case ACROSS -> line.use().place() == Use.Place.BACKING ? "paper.panels" : "paper.strips";
+        };
+        return new Step(line.strips().value().value(), words.text(what), LengthView.inches(line.stripHeight().value()), pieces);
     }
 
     private static String longPieces(ClothLine line, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
-            case BORDER -> {
-                BorderPieces border = plan.borders().get(line.use().number() - 1);
-                yield words.text(
-                        "paper.border", LengthView.inches(border.side().value()).plain(), LengthView.inches(border.end().value()).plain());
-            }
-            case BINDING -> words.text("paper.binding");
+            case BORDER, SASH, FLANGE -> words.text(
+                    "paper.long." + line.lay(), words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words));
+            case BINDING -> words.text("paper.binding." + line.lay());
             case BACKING -> line.seams()
                     .filter(seams -> line.strips().value().value() > 1)
                     .map(seams -> words.text("paper.backing." + seams))
                     .orElseGet(() -> words.text("paper.backing.one"));
-            case BLOCKS -> "";
+            case BLOCKS, CORNERSTONE, SETTING -> "";
         };
+    }
+
+    /** The pieces that long strips are cut apart into: {@code 2 of 62 1/2 in, 2 of 58 1/2 in}. */
+    private static String lengths(ClothLine line, QuiltPlan plan, Words words) {
+        return plan.longPieces().stream()
+                .filter(pieces -> pieces.use().equals(line.use()))
+                .flatMap(pieces -> pieces.pieces().stream())
+                .map(piece -> words.text(
+                        "paper.longPiece", piece.count().value().value(), LengthView.inches(piece.length().value()).plain()))
+                .collect(Collectors.joining(", "));
     }
 }

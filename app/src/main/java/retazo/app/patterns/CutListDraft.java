@@ -49,7 +49,7 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
             this.before = before;
             this.book = new RoleBook(before);
             this.sizeRows = Typed.list(form.sizes());
-            this.sizes = SizeRow.read(sizeRows, false, reader);
+            this.sizes = SizeRow.read(sizeRows, SizeRow.Context.of(before, false, reader));
         }
 
         CutListDraft draft() {

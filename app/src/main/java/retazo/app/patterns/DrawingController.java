@@ -110,6 +110,7 @@ class DrawingController {
         model.addAttribute("canvases", IntStream.range(0, rows.size())
                 .mapToObj(i -> BlockCanvas.of(i, rows.get(i), draft.blocks().get(i), inks, letters, faults)).toList());
         draft.content().map(PatternContent::design).ifPresent(design -> addQuilt(model, design, inks));
+        model.addAttribute("placed", before.flatMap(version -> version.design().drawing()).isPresent());
         model.addAttribute("form", typed.withBlocks(rows).padded());
         model.addAttribute("faults", faults);
         model.addAttribute("palette", UnitPalette.all(words));

@@ -20,15 +20,17 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.BorderDesign;
+import retazo.core.quilt.Composition;
 import retazo.core.quilt.CutList;
+import retazo.core.quilt.CycleRule;
 import retazo.core.quilt.DesignCheck;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Finishing;
+import retazo.core.quilt.Line;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeTable;
 import retazo.core.quilt.Way;
 
@@ -92,21 +94,17 @@ record DrawingDraft(List<Role> roles, List<BlockDraft> blocks, Optional<PatternC
         }
 
         private Optional<PatternContent> content(String name, List<Role> roles) {
-            List<BorderDesign> borders = new ArrayList<>();
-            String letters = Typed.text(form.borders());
-            for (String letter : letters.isEmpty() ? new String[0] : letters.split("[,; ]+")) {
-                role("borders", letter).ifPresent(role -> borders.add(new BorderDesign(role, BorderCorners.BUTTED)));
-            }
-            Optional<RoleKey> binding = role("binding", form.binding());
-            Optional<RoleKey> backing = role("backing", form.backing());
+            Optional<Drawing> drawn = before.flatMap(version -> version.design().drawing());
             Optional<SizeTable> table = before.flatMap(version -> version.design().table());
             Optional<CutList> list = before.flatMap(version -> version.design().cutList());
-            List<QuiltSize> sizes = SizeRow.read(Typed.list(form.sizes()), table.isEmpty() && list.isEmpty(), reader);
-            Optional<PlaceRule> places = places();
-            if (drafts.stream().anyMatch(draft -> draft.block().isEmpty()) || places.isEmpty()) {
+            List<QuiltSize> sizes = drawn.isPresent()
+                    ? before.get().design().sizes()
+                    : SizeRow.read(Typed.list(form.sizes()), SizeRow.Context.of(before, table.isEmpty() && list.isEmpty(), reader));
+            Optional<Composition> quilt = drawn.map(Drawing::quilt).or(this::firstComposition);
+            if (drafts.stream().anyMatch(draft -> draft.block().isEmpty()) || quilt.isEmpty()) {
                 return Optional.empty();
             }
-            Drawing drawing = new Drawing(kinds, places.get(), new Setting.Straight(), borders, binding, backing);
+            Drawing drawing = new Drawing(kinds, quilt.get(), drawn.map(Drawing::items).orElse(List.of()));
             Way plannedFrom = before.map(PatternVersion::design).filter(design -> design.drawing().isPresent())
                     .map(QuiltDesign::plannedFrom).orElse(Way.DRAWING);
             Map<PracticeMeasure, Length> overrides = before.map(version -> version.design().overrides()).orElse(Map.of());
@@ -119,11 +117,22 @@ record DrawingDraft(List<Role> roles, List<BlockDraft> blocks, Optional<PatternC
                             new QuiltDesign(roles, sizes, table, list, Optional.of(drawing), plannedFrom, overrides)));
         }
 
+        /** How a quilt that is drawn for the first time is put together; later that is changed at the quilt. */
+        private Optional<Composition> firstComposition() {
+            List<BorderDesign> borders = new ArrayList<>();
+            String letters = Typed.text(form.borders());
+            for (String letter : letters.isEmpty() ? new String[0] : letters.split("[,; ]+")) {
+                role("borders", letter).ifPresent(role -> borders.add(BorderDesign.butted(role)));
+            }
+            Finishing finishing = Finishing.of(borders, role("binding", form.binding()), role("backing", form.backing()));
+            return places().map(rule -> Composition.straight(rule, finishing));
+        }
+
         /** The kinds by their names; the last block everywhere where none is named, since others stand in it. */
         private Optional<PlaceRule> places() {
-            PlaceRule.Cycle cycle = Typed.text(form.cycle()).isEmpty()
-                    ? PlaceRule.Cycle.DIAGONALS
-                    : reader.choice("cycle", form.cycle(), PlaceRule.Cycle.class).orElse(PlaceRule.Cycle.DIAGONALS);
+            Line line = Typed.text(form.cycle()).isEmpty()
+                    ? Line.DIAGONALS
+                    : reader.choice("cycle", form.cycle(), Line.class).orElse(Line.DIAGONALS);
             String names = Typed.text(form.kinds());
             if (names.isEmpty()) {
                 return kinds.isEmpty() ? Optional.empty() : Optional.of(PlaceRule.uniform(kinds.get(kinds.size() - 1).key()));
@@ -135,7 +144,7 @@ record DrawingDraft(List<Role> roles, List<BlockDraft> blocks, Optional<PatternC
                         .findFirst()
                         .ifPresentOrElse(kind -> keys.add(kind.key()), () -> reader.add(Problem.at("kinds", "cell.unknown-block", name)));
             }
-            return keys.isEmpty() ? Optional.empty() : Optional.of(new PlaceRule(cycle, keys));
+            return keys.isEmpty() ? Optional.empty() : Optional.of(CycleRule.of(line, keys));
         }
 
         private Optional<RoleKey> role(String field, @Nullable String letter) {
@@ -149,7 +158,8 @@ record DrawingDraft(List<Role> roles, List<BlockDraft> blocks, Optional<PatternC
         private Problem placed(Problem problem) {
             Problem inRoles = Typed.placed(problem, "roles", Typed.list(form.roles()).stream().map(RoleRow::isBlank).toList());
             Problem inSizes = Typed.placed(inRoles, "sizes", Typed.list(form.sizes()).stream().map(SizeRow::isBlank).toList());
-            return inSizes.place().equals("places") ? inSizes.movedTo("kinds") : inSizes;
+            boolean kept = before.flatMap(version -> version.design().drawing()).isPresent();
+            return inSizes.place().equals("places") ? inSizes.movedTo(kept ? "blocks" : "kinds") : inSizes;
         }
     }
 }

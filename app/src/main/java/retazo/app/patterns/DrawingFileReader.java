@@ -22,11 +22,9 @@ import retazo.core.block.UnitSpec;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.BorderCorners;
-import retazo.core.quilt.BorderDesign;
 import retazo.core.quilt.Drawing;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.Setting;
+import retazo.core.quilt.Item;
+import retazo.core.quilt.QuiltDesign;
 
 /** Reads the drawing of a pattern file. A block may stand in the cells of the blocks after it. */
 final class DrawingFileReader {
@@ -43,23 +41,17 @@ final class DrawingFileReader {
 
     Optional<Drawing> drawing(JsonFields fields) {
         List<BlockKind> blocks = flat(fields.objects("blocks", Drawing.MOST_BLOCKS, this::kind));
-        Optional<PlaceRule> places = fields.object("places", place -> {
-            PlaceRule.Cycle cycle = place.choice("cycle", PatternFileReader.choices(PlaceRule.Cycle.values()));
-            List<BlockKey> kinds = place.keys("kinds", PlaceRule.MOST_KINDS, BlockKey::new);
-            return kinds.isEmpty() ? Optional.<PlaceRule>empty() : Optional.of(new PlaceRule(cycle, kinds));
-        }).flatMap(read -> read);
-        if (places.isEmpty()) {
-            fields.add(fields.path("places"), "file.missing");
-        }
-        fields.choice("setting", Map.of("straight", new Setting.Straight()));
-        List<BorderDesign> borders = flat(fields.objects("borders", 12, border -> {
-            Optional<RoleKey> role = border.key("role", RoleKey::new);
-            BorderCorners corners = border.choice("corners", PatternFileReader.choices(BorderCorners.values()));
-            return role.map(key -> new BorderDesign(key, corners));
-        }));
-        Optional<RoleKey> binding = fields.has("binding") ? fields.key("binding", RoleKey::new) : Optional.empty();
-        Optional<RoleKey> backing = fields.has("backing") ? fields.key("backing", RoleKey::new) : Optional.empty();
-        return places.map(rule -> new Drawing(blocks, rule, new Setting.Straight(), borders, binding, backing));
+        List<Item> items = flat(fields.objects("items", Drawing.MOST_ITEMS, this::item));
+        return CompositionFileReader.read(fields).map(quilt -> new Drawing(blocks, quilt, items));
+    }
+
+    private Optional<Item> item(JsonFields fields) {
+        String name = fields.text("name", 40);
+        int copies = fields.optionalNumber("copies", 1, Item.MOST_COPIES, 1);
+        int columns = fields.number("columns", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        int rows = fields.number("rows", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        List<Length> borderWidths = fields.lengths("borderWidths", 12);
+        return CompositionFileReader.read(fields).map(made -> new Item(name, copies, made, columns, rows, borderWidths));
     }
 
     private static <T> List<T> flat(List<Optional<T>> found) {

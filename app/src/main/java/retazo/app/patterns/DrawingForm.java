@@ -7,9 +7,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
-import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.Drawing;
-import retazo.core.quilt.PlaceRule;
+import retazo.core.quilt.Line;
 import retazo.core.quilt.QuiltDesign;
 
 /**
@@ -39,7 +38,7 @@ record DrawingForm(
 
     static DrawingForm empty() {
         return new DrawingForm(
-                0, "", List.of(), List.of(BlockRow.first()), PlaceRule.Cycle.DIAGONALS.name(), "", "", "", "", List.of()).padded();
+                0, "", List.of(), List.of(BlockRow.first()), Line.DIAGONALS.name(), "", "", "", "", List.of()).padded();
     }
 
     /** A version as it is; one that is not drawn yet, with its roles and sizes and an empty block. */
@@ -53,21 +52,8 @@ record DrawingForm(
                         RoleRow.of(design),
                         drawing.map(drawn -> drawn.blocks().stream().map(kind -> BlockRow.of(kind, letters)).toList())
                                 .orElse(List.of(BlockRow.first())),
-                        drawing.map(drawn -> drawn.places().cycle()).orElse(PlaceRule.Cycle.DIAGONALS).name(),
-                        drawing.map(drawn -> kindNames(drawn)).orElse(""),
-                        drawing.map(drawn -> drawn.borders().stream().map(border -> letters.get(border.role()))
-                                .collect(Collectors.joining(", "))).orElse(""),
-                        drawing.flatMap(Drawing::binding).map(letters::get).orElse(""),
-                        drawing.flatMap(Drawing::backing).map(letters::get).orElse(""),
-                        SizeRow.of(design))
+                        Line.DIAGONALS.name(), "", "", "", "", SizeRow.of(design))
                 .padded();
-    }
-
-    private static String kindNames(Drawing drawing) {
-        return drawing.blocks().size() == 1 ? "" : drawing.places().kinds().stream()
-                .map(drawing::kind)
-                .map(BlockKind::name)
-                .collect(Collectors.joining(", "));
     }
 
     /** The same texts with rows to spare for more roles and sizes. */

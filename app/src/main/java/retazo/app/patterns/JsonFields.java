@@ -162,6 +162,16 @@ final class JsonFields {
         return texts;
     }
 
+    /** Whole numbers within limits, both inclusive. */
+    List<Integer> numbers(String name, int most, int least, int largest) {
+        List<Integer> numbers = new ArrayList<>();
+        List<JsonNode> values = list(name, most);
+        for (int i = 0; i < values.size(); i++) {
+            numbers.add(number(values.get(i), path(name) + "[" + i + "]", least, largest));
+        }
+        return numbers;
+    }
+
     /** An object of texts by free keys. */
     Map<String, String> textByKey(String name, int longest) {
         Map<String, String> texts = new LinkedHashMap<>();

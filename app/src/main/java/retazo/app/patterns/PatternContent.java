@@ -12,6 +12,10 @@ public record PatternContent(String name, PatternAbout about, QuiltDesign design
         return new PatternContent(name, PatternAbout.OWN, design);
     }
 
+    PatternContent with(QuiltDesign newDesign) {
+        return new PatternContent(name, about, newDesign);
+    }
+
     public PatternContent named(String newName) {
         return new PatternContent(newName, about, design);
     }

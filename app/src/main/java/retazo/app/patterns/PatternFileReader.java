@@ -22,6 +22,7 @@ import retazo.core.quilt.CutForm;
 import retazo.core.quilt.CutList;
 import retazo.core.quilt.DesignCheck;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.PlaceChangeText;
 import retazo.core.quilt.PrecutSource;
 import retazo.core.quilt.PrintedAmount;
 import retazo.core.quilt.PrintedText;
@@ -43,6 +44,7 @@ final class PatternFileReader {
     private static final int LONGEST_SIZE_NAME = 30;
     private static final int LONGEST_LABEL = 40;
     private static final int LONGEST_NOTE = 200;
+    private static final int LONGEST_CHANGES = 8_000;
 
     private final List<Problem> problems = new ArrayList<>();
 
@@ -119,7 +121,12 @@ final class PatternFileReader {
         int columns = fields.number("columns", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
         int rows = fields.number("rows", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
         List<Length> borders = fields.lengths("borders", 12);
-        return key.map(found -> new QuiltSize.Grid(found, name, columns, rows, borders, printed));
+        Optional<Length> sash = fields.optionalLength("sash");
+        Optional<Length> block = fields.optionalLength("block");
+        PlaceChangeText.Reading changes = PlaceChangeText.read(fields.optionalText("changes", LONGEST_CHANGES));
+        changes.unread().stream().limit(1).forEach(text -> fields.add(fields.path("changes"), "changes.unread", text));
+        QuiltSize.Overrides overrides = new QuiltSize.Overrides(sash, block, changes.changes());
+        return key.map(found -> new QuiltSize.Grid(found, name, columns, rows, borders, printed, overrides));
     }
 
     private Optional<FinishedSize> finished(JsonFields fields) {

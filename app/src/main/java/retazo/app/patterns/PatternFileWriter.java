@@ -14,9 +14,10 @@ import retazo.core.block.RoleKey;
 import retazo.core.block.UnitPart;
 import retazo.core.block.UnitSpec;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BorderDesign;
 import retazo.core.quilt.CutList;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Item;
+import retazo.core.quilt.PlaceChangeText;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
@@ -92,6 +93,9 @@ final class PatternFileWriter {
                     object.put("columns", grid.columns());
                     object.put("rows", grid.rows());
                     putList(object, "borders", texts(grid.borderWidths()));
+                    grid.overrides().sash().ifPresent(width -> object.put("sash", width.toString()));
+                    grid.overrides().blockWidth().ifPresent(width -> object.put("block", width.toString()));
+                    putText(object, "changes", PlaceChangeText.write(grid.overrides().changes()));
                     return null;
                 },
                 printed -> null);
@@ -182,21 +186,19 @@ final class PatternFileWriter {
             block.putAll(block(kind.block()));
             return block;
         }).toList());
-        Map<String, Object> places = new LinkedHashMap<>();
-        places.put("cycle", code(drawing.places().cycle()));
-        places.put("kinds", drawing.places().kinds().stream().map(Object::toString).toList());
-        object.put("places", places);
-        object.put("setting", drawing.setting().match(straight -> "straight"));
-        putList(object, "borders", drawing.borders().stream().map(PatternFileWriter::border).toList());
-        drawing.binding().ifPresent(role -> object.put("binding", role.value()));
-        drawing.backing().ifPresent(role -> object.put("backing", role.value()));
+        object.putAll(CompositionFileWriter.write(drawing.quilt()));
+        putList(object, "items", drawing.items().stream().map(PatternFileWriter::item).toList());
         return object;
     }
 
-    private static Map<String, Object> border(BorderDesign border) {
+    private static Map<String, Object> item(Item item) {
         Map<String, Object> object = new LinkedHashMap<>();
-        object.put("role", border.role().value());
-        object.put("corners", code(border.corners()));
+        object.put("name", item.name());
+        object.put("copies", item.copies());
+        object.put("columns", item.columns());
+        object.put("rows", item.rows());
+        putList(object, "borderWidths", texts(item.borderWidths()));
+        object.putAll(CompositionFileWriter.write(item.composition()));
         return object;
     }
 

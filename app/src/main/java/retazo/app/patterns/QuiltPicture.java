@@ -12,6 +12,8 @@ import retazo.core.block.DrawnPatch;
 import retazo.core.block.FinishedSize;
 import retazo.core.block.Point;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltDrawing;
@@ -22,6 +24,8 @@ import retazo.core.quilt.QuiltSize;
  * of cloth: a band for each role, as high as its share.
  *
  * @param id      unique on its page
+ * @param clip    where the blocks lie; those at the edges may reach out of it
+ * @param setting the areas behind the blocks
  * @param blocks  each kind of block with its places
  * @param letters of the roles, where they are shown
  * @param letterSize their height
@@ -32,6 +36,8 @@ public record QuiltPicture(
         String id,
         String width,
         String height,
+        Clip clip,
+        List<Area> setting,
         List<PlacedBlock> blocks,
         List<Letter> letters,
         String letterSize,
@@ -43,8 +49,8 @@ public record QuiltPicture(
     private static final long LETTERS_TO_A_BLOCK = 18;
     private static final FinishedSize UNKNOWN_SIZE = new FinishedSize(Length.ofInches(48), Length.ofInches(48));
 
-    /** A kind of block and the top left corners at which it stands. */
-    public record PlacedBlock(String id, List<Area> areas, List<Spot> corners) {
+    /** A kind of block and where it stands. */
+    public record PlacedBlock(String id, List<Area> areas, List<Spot> spots) {
     }
 
     /** All patches of one role. */
@@ -55,31 +61,53 @@ public record QuiltPicture(
     public record Letter(String x, String y, String letter, Ink ink) {
     }
 
-    /** A top left corner. */
-    public record Spot(String x, String y) {
+    /** Where a block stands, as the value of an SVG transform. */
+    public record Spot(String transform) {
+        static final Spot UNMOVED = new Spot("translate(0 0)");
+    }
+
+    /** A rectangle to which what lies inside is cut off. */
+    public record Clip(String id, String x, String y, String width, String height) {
     }
 
     public static QuiltPicture of(String id, QuiltDesign design, QuiltSize size, Function<RoleKey, Ink> inks) {
+        Length seam = design.practice(ShopPractice.customary()).length(PracticeMeasure.SEAM_ALLOWANCE);
         return size.match(
-                grid -> design.drawing().map(drawing -> drawn(id, QuiltDrawing.of(drawing, grid), inks)),
+                grid -> design.drawing().map(drawing -> drawn(id, QuiltDrawing.of(drawing, grid, seam), inks)),
                 printed -> Optional.<QuiltPicture>empty()).orElseGet(() -> pile(id, design, size, inks));
     }
 
-    private static QuiltPicture drawn(String id, QuiltDrawing drawing, Function<RoleKey, Ink> inks) {
+    /** A drawn quilt, or an item beside one. */
+    static QuiltPicture drawn(String id, QuiltDrawing drawing, Function<RoleKey, Ink> inks) {
+        QuiltDrawing.Inside inside = drawing.inside();
         return new QuiltPicture(
                 id,
                 inches(drawing.width()),
                 inches(drawing.height()),
+                new Clip(id + "-inside", inches(inside.corner().x()), inches(inside.corner().y()), inches(inside.width()), inches(inside.height())),
+                areas(drawing.setting(), inks),
                 drawing.blocks().stream()
                         .map(block -> new PlacedBlock(
-                                id + "-block-" + block.key(),
-                                areas(block.patches(), inks),
-                                block.corners().stream().map(corner -> new Spot(inches(corner.x()), inches(corner.y()))).toList()))
+                                id + "-block-" + block.name(), areas(block.patches(), inks),
+                                block.spots().stream().map(spot -> spot(spot, block)).toList()))
                         .toList(),
                 List.of(),
                 "0",
-                areas(drawing.borders(), inks),
+                areas(drawing.around(), inks),
                 drawing.binding().map(inks).orElse(NO_EDGE));
+    }
+
+    static Spot spot(QuiltDrawing.Spot spot, QuiltDrawing.PlacedBlock block) {
+        Length halfWidth = new Length(block.width().ticks() / 2);
+        Length halfHeight = new Length(block.height().ticks() / 2);
+        return new Spot(spot.degrees() == 0
+                ? "translate(" + inches(spot.centre().x().minus(halfWidth)) + " " + inches(spot.centre().y().minus(halfHeight)) + ")"
+                : "translate(" + inches(spot.centre().x()) + " " + inches(spot.centre().y()) + ") rotate(" + spot.degrees() + ") translate("
+                        + inches(halfWidth.negated()) + " " + inches(halfHeight.negated()) + ")");
+    }
+
+    private static Clip all(String id, Length width, Length height) {
+        return new Clip(id + "-inside", "0", "0", inches(width), inches(height));
     }
 
     private static QuiltPicture pile(String id, QuiltDesign design, QuiltSize size, Function<RoleKey, Ink> inks) {
@@ -100,8 +128,8 @@ public record QuiltPicture(
             top = bottom;
         }
         return new QuiltPicture(
-                id, inches(finished.width()), inches(finished.height()),
-                List.of(new PlacedBlock(id + "-pile", areas, List.of(new Spot("0", "0")))), letters, lettersOfAPile(finished, pile), List.of(),
+                id, inches(finished.width()), inches(finished.height()), all(id, finished.width(), finished.height()), List.of(),
+                List.of(new PlacedBlock(id + "-pile", areas, List.of(Spot.UNMOVED))), letters, lettersOfAPile(finished, pile), List.of(),
                 NO_EDGE);
     }
 
@@ -117,7 +145,9 @@ public record QuiltPicture(
                 id,
                 inches(width),
                 inches(height),
-                List.of(new PlacedBlock(id + "-block", areas(patches, inks), List.of(new Spot("0", "0")))),
+                all(id, width, height),
+                List.of(),
+                List.of(new PlacedBlock(id + "-block", areas(patches, inks), List.of(Spot.UNMOVED))),
                 patches.stream()
                         .map(patch -> new Letter(
                                 middle(patch.outline().stream().map(Point::x).toList()),

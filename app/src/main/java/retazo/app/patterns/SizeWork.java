@@ -45,7 +45,7 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
     private Stream<Figure<?>> roots() {
         Stream<Figure<?>> ofQuilt = Stream.of(
-                plan.layout().stream().flatMap(layout -> Stream.of(layout.blocks(), layout.width(), layout.height())),
+                plan.layout().stream().flatMap(layout -> Stream.of(layout.blocks(), layout.width().quoted(), layout.height().quoted())),
                         plan.finished().stream().flatMap(finished -> Stream.of(finished.width(), finished.height())))
                 .flatMap(figures -> figures);
         Stream<Figure<?>> ofPieces = plan.pieces().stream().flatMap(piece -> Stream.concat(Stream.of(piece.count()), piece.shape().measured().stream()));

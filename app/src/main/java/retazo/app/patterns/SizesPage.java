@@ -18,11 +18,11 @@ import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.Layout;
 import retazo.core.quilt.PrintedComparison;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Setting;
 import retazo.core.quilt.Use;
 import retazo.core.quilt.Way;
 
@@ -110,13 +110,13 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                             layout.columns().value() + " × " + layout.rows().value(),
                             "",
                             Optional.empty())).orElse(Cell.NOTHING)),
-                    row("sizes.width", work -> side(work, QuiltPlan.Finished::width, Setting.Layout::width)),
-                    row("sizes.height", work -> side(work, QuiltPlan.Finished::height, Setting.Layout::height)));
+                    row("sizes.width", work -> side(work, QuiltPlan.Finished::width, layout -> layout.width().quoted())),
+                    row("sizes.height", work -> side(work, QuiltPlan.Finished::height, layout -> layout.height().quoted())));
         }
 
         /** A finished side with borders, and beneath it the one without where it is known. */
         private Cell side(
-                SizeWork work, Function<QuiltPlan.Finished, Figure<Length>> outer, Function<Setting.Layout, Figure<Length>> inner) {
+                SizeWork work, Function<QuiltPlan.Finished, Figure<Length>> outer, Function<Layout, Figure<Length>> inner) {
             return work.plan().finished().map(outer).map(with -> {
                 Optional<Figure<Length>> without = work.plan().layout().map(inner);
                 return new Cell(

@@ -32,7 +32,7 @@ record TableDraft(Optional<PatternContent> content, List<Problem> problems) {
         FieldReader reader = new FieldReader();
         String name = reader.text("name", form.name(), PatternContent.LONGEST_NAME);
         List<SizeRow> sizeRows = Typed.list(form.sizes());
-        List<QuiltSize> sizes = SizeRow.read(sizeRows, false, reader);
+        List<QuiltSize> sizes = SizeRow.read(sizeRows, SizeRow.Context.of(before, false, reader));
         List<SizeKey> keyOfColumn = keysByColumn(sizeRows, sizes);
         RoleBook book = new RoleBook(before);
         Optional<CutList> list = before.flatMap(version -> version.design().cutList());
@@ -67,9 +67,7 @@ record TableDraft(Optional<PatternContent> content, List<Problem> problems) {
         return Stream.of(
                         list.stream().flatMap(known -> known.lines().stream()).map(CutList.Line::role),
                         list.stream().flatMap(known -> Stream.of(known.binding(), known.backing())).flatMap(Optional::stream),
-                        drawing.stream().flatMap(drawn -> drawn.blocks().stream()).flatMap(kind -> kind.block().roles().stream()),
-                        drawing.stream().flatMap(drawn -> drawn.borders().stream()).map(border -> border.role()),
-                        drawing.stream().flatMap(drawn -> Stream.of(drawn.binding(), drawn.backing())).flatMap(Optional::stream))
+                        drawing.stream().flatMap(drawn -> drawn.roles().stream()))
                 .flatMap(roles -> roles)
                 .toList();
     }
@@ -161,7 +159,7 @@ record TableDraft(Optional<PatternContent> content, List<Problem> problems) {
             sizes.add(known.stream()
                     .filter(size -> Typed.text(size.name()).equalsIgnoreCase(name))
                     .findFirst()
-                    .orElse(new SizeRow("", name, "", "", "", "")));
+                    .orElse(SizeRow.plain("", name, "", "", "", "")));
         }
         known.stream().filter(size -> !sizes.contains(size)).forEach(sizes::add);
         return sizes;
@@ -171,7 +169,8 @@ record TableDraft(Optional<PatternContent> content, List<Problem> problems) {
         List<SizeRow> with = new ArrayList<>(sizes);
         for (int i = 0; i < Math.min(cells.size(), with.size()); i++) {
             SizeRow size = with.get(i);
-            with.set(i, new SizeRow(size.key(), size.name(), size.columns(), size.rows(), size.border(), cells.get(i)));
+            with.set(i, new SizeRow(
+                    size.key(), size.name(), size.columns(), size.rows(), size.border(), cells.get(i), size.sash(), size.block(), size.changes()));
         }
         return with;
     }

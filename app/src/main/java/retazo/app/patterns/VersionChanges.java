@@ -15,6 +15,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.CutList;
 import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.PlaceChangeText;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlanner;
@@ -77,10 +78,7 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
         design.cutList().ifPresent(list -> addList(list, design, entries));
         design.drawing().ifPresent(drawing -> {
             drawing.blocks().forEach(kind -> addBlock(kind, design, entries));
-            entries.put("blocks stand", drawing.places().kinds().stream().map(key -> drawing.kind(key).name()).collect(Collectors.joining(", ")));
-            entries.put("borders", drawing.borders().stream().map(border -> design.role(border.role()).letter()).collect(Collectors.joining(", ")));
-            entries.put("binding", drawing.binding().map(role -> design.role(role).letter()).orElse("none"));
-            entries.put("backing", drawing.backing().map(role -> design.role(role).letter()).orElse("none"));
+            CompositionWords.entries(drawing, design, words).forEach(entries::put);
         });
         return entries;
     }
@@ -90,7 +88,10 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
                 ", printed " + Typed.inches(finished.width()) + " × " + Typed.inches(finished.height()) + " in").orElse("");
         return size.match(
                 grid -> grid.columns() + " × " + grid.rows() + " blocks" + grid.borderWidths().stream()
-                        .map(width -> ", border " + LengthView.inches(width).plain()).collect(Collectors.joining()) + printed,
+                        .map(width -> ", border " + LengthView.inches(width).plain()).collect(Collectors.joining())
+                        + grid.overrides().sash().map(width -> ", sash " + LengthView.inches(width).plain()).orElse("")
+                        + grid.overrides().blockWidth().map(width -> ", block " + LengthView.inches(width).plain()).orElse("")
+                        + (grid.overrides().changes().isEmpty() ? "" : ", " + PlaceChangeText.write(grid.overrides().changes())) + printed,
                 only -> "not drawn" + printed);
     }
 

@@ -17,7 +17,7 @@ import retazo.core.quilt.Way;
 
 class CutListDraftTest {
 
-    private static final List<SizeRow> SIZES = List.of(new SizeRow("", "Crib", "", "", "", "36 x 48"), new SizeRow("", "Throw", "", "", "", "48 x 60"));
+    private static final List<SizeRow> SIZES = List.of(SizeRow.plain("", "Crib", "", "", "", "36 x 48"), SizeRow.plain("", "Throw", "", "", "", "48 x 60"));
 
     /** Throw: 12 stars with 4 pieces, 20 squares cut twice, 3 strips in every quilt. */
     @Test

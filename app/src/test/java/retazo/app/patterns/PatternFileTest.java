@@ -69,7 +69,7 @@ class PatternFileTest {
         DrawingForm form = new DrawingForm(
                 0, "Made up " + extras, List.of(new RoleRow("", "one"), new RoleRow("", "two"), new RoleRow("", "three")), List.of(block, outer),
                 (extras & 2) > 0 ? "ROWS" : "DIAGONALS", "", (extras & 4) > 0 ? "B, A" : "C, B", "A", (extras & 8) > 0 ? "B" : "",
-                List.of(new SizeRow("", "Throw", "3", "4", (extras & 4) > 0 ? "2, 1 1/2" : "1", "20 x 30"), new SizeRow("", "Lap", "2", "2", "", "")));
+                List.of(SizeRow.plain("", "Throw", "3", "4", (extras & 4) > 0 ? "2, 1 1/2" : "1", "20 x 30"), SizeRow.plain("", "Lap", "2", "2", "", "")));
         DrawingDraft draft = DrawingDraft.of(form, Optional.empty());
         PatternContent drawn = draft.content().orElseThrow(() -> new AssertionError(draft.problems().toString()));
         PatternVersion version = new PatternVersion(1, 1, 1, false, drawn);

@@ -15,6 +15,8 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.shared.Outcome;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
 
 /** The library on the real database. */
 @Tag("slow")
@@ -121,11 +123,10 @@ class PatternServiceTest {
     void a_planned_kit_keeps_its_version_and_one_sees_what_changed() {
         long kit = samples.kit(samples.fabric());
         PatternVersion first = samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern();
-        DrawingForm form = DrawingForm.of(first);
-        DrawingForm wider = new DrawingForm(
-                form.version(), form.name(), form.roles(), form.blocks(), form.cycle(), form.kinds(), form.borders(), form.binding(), form.backing(),
-                List.of(new SizeRow(form.sizes().get(0).key(), "Mat", "4", "3", "", "")));
-        Samples.done(patterns.change(first.patternId(), 1, DrawingDraft.of(wider, java.util.Optional.of(first)).content().orElseThrow(), 1));
+        QuiltDesign design = first.design();
+        QuiltSize wider = QuiltSize.Grid.of(design.sizes().get(0).key(), "Mat", 4, 3, List.of());
+        Samples.done(patterns.change(first.patternId(), 1, first.content().with(new QuiltDesign(
+                design.roles(), List.of(wider), design.table(), design.cutList(), design.drawing(), design.plannedFrom(), design.overrides())), 1));
 
         assertThat(samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern().number()).isEqualTo(1);
         String page = Client.of(shop, "idris").get("/patterns/" + first.patternId() + "/versions").body();

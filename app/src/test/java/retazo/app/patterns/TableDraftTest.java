@@ -54,7 +54,7 @@ class TableDraftTest {
     @Test
     void an_amount_without_a_size_above_it_is_told() {
         TableForm form = new TableForm(
-                0, "Test", List.of(new SizeRow("", "Crib", "", "", "", ""), SizeRow.BLANK),
+                0, "Test", List.of(SizeRow.plain("", "Crib", "", "", "", ""), SizeRow.BLANK),
                 List.of(new TableForm.Row("", "Ground", "", List.of("1", "2"))), "");
 
         assertThat(TableDraft.of(form, Optional.empty()).problems())

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -161,6 +163,66 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
                     .forEach((unit, count) -> units.merge(unit, count, Count::plus));
         }
         return units;
+    }
+
+    /** The same block with each role replaced; empty where the new roles make no such unit. */
+    public Optional<Block> recoloured(UnaryOperator<RoleKey> change) {
+        return changed(cell -> cell.content().recoloured(change));
+    }
+
+    /**
+     * The same block with the roles of each quarter replaced; a cell that lies across the middle keeps its roles.
+     *
+     * @param changes for the quarters at the top left, top right, bottom right and bottom left
+     */
+    public Optional<Block> recolouredByQuarter(List<? extends UnaryOperator<RoleKey>> changes) {
+        return changed(cell -> quarter(cell)
+                .<Optional<? extends CellContent>>map(quarter -> cell.content().recoloured(changes.get(quarter)))
+                .orElseGet(() -> Optional.of(cell.content())));
+    }
+
+    private Optional<Block> changed(Function<Cell, Optional<? extends CellContent>> change) {
+        List<Cell> changed = new ArrayList<>();
+        for (Cell cell : cells) {
+            change.apply(cell).ifPresent(content -> changed.add(new Cell(
+                    cell.column(), cell.row(), cell.columnSpan(), cell.rowSpan(), content, cell.orientation())));
+        }
+        return changed.size() == cells.size() ? Optional.of(new Block(columnWidths, rowHeights, changed, trim)) : Optional.empty();
+    }
+
+    /** The quarter in which a cell lies whole, from 0 at the top left clockwise; empty for one across the middle. */
+    private Optional<Integer> quarter(Cell cell) {
+        FinishedSize grid = grid();
+        int across = half(sum(columnWidths, 0, cell.column()), sum(columnWidths, 0, cell.column() + cell.columnSpan()), grid.width());
+        int down = half(sum(rowHeights, 0, cell.row()), sum(rowHeights, 0, cell.row() + cell.rowSpan()), grid.height());
+        return across < 0 || down < 0 ? Optional.empty() : Optional.of(down == 0 ? across : 3 - across);
+    }
+
+    /** 0 in the first half, 1 in the second, −1 across the middle. */
+    private static int half(Length from, Length to, Length whole) {
+        return !to.times(2).isLongerThan(whole) ? 0 : !from.times(2).isShorterThan(whole) ? 1 : -1;
+    }
+
+    /** Whether a role occurs in a cell that lies across the middle, so that quarters cannot be coloured by themselves. */
+    public boolean crossesMiddle(RoleKey role) {
+        return cells.stream().anyMatch(cell -> quarter(cell).isEmpty() && cell.content().roles().contains(role));
+    }
+
+    /** The same block with every length scaled; empty where one falls between two ticks, or a line grows too long. */
+    public Optional<Block> scaled(Scale scale) {
+        Optional<List<Length>> columns = scale.of(columnWidths);
+        Optional<List<Length>> rows = scale.of(rowHeights);
+        List<Cell> scaled = new ArrayList<>();
+        for (Cell cell : cells) {
+            cell.content().scaled(scale).ifPresent(content -> scaled.add(new Cell(
+                    cell.column(), cell.row(), cell.columnSpan(), cell.rowSpan(), content, cell.orientation())));
+        }
+        Optional<Optional<Trim>> trimmed = trim.isEmpty() ? Optional.of(trim) : trim.get().scaled(scale).map(Optional::of);
+        if (columns.isEmpty() || rows.isEmpty() || scaled.size() < cells.size() || trimmed.isEmpty()
+                || !problems(columns.get(), rows.get(), scaled, trimmed.get()).isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Block(columns.get(), rows.get(), scaled, trimmed.get()));
     }
 
     /** The same block turned clockwise: other cells, the same pieces. */

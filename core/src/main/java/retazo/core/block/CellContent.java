@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 
@@ -25,6 +26,12 @@ public sealed interface CellContent permits Unit, InnerBlock {
 
     /** The text with which it is typed in a cell. */
     String text(Function<RoleKey, String> letters);
+
+    /** The same with each role replaced; empty where the new roles make no such unit. */
+    Optional<? extends CellContent> recoloured(UnaryOperator<RoleKey> change);
+
+    /** The same with each length of its own scaled; empty where one falls between two ticks. */
+    Optional<? extends CellContent> scaled(Scale scale);
 
     /** Why it cannot be sewn at this size. */
     Optional<Problem> problem(FinishedSize size);

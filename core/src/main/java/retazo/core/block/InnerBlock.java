@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 
@@ -23,6 +24,16 @@ public record InnerBlock(BlockKey key, Block block) implements CellContent {
     @Override
     public String text(Function<RoleKey, String> letters) {
         return "block " + key;
+    }
+
+    @Override
+    public Optional<InnerBlock> recoloured(UnaryOperator<RoleKey> change) {
+        return block.recoloured(change).map(recoloured -> new InnerBlock(key, recoloured));
+    }
+
+    @Override
+    public Optional<InnerBlock> scaled(Scale scale) {
+        return block.scaled(scale).map(scaled -> new InnerBlock(key, scaled));
     }
 
     @Override

@@ -47,6 +47,11 @@ public sealed interface PieceShape {
         return Optional.empty();
     }
 
+    /** Itself, if it is a rectangle. */
+    default Optional<Rectangle> asRectangle() {
+        return Optional.empty();
+    }
+
     /** The sizes that are measured with a ruler. */
     default List<Figure<Length>> measured() {
         return List.of(across(), stripHeight());
@@ -76,6 +81,11 @@ public sealed interface PieceShape {
         @Override
         public Figure<Length> across() {
             return width;
+        }
+
+        @Override
+        public Optional<Rectangle> asRectangle() {
+            return Optional.of(this);
         }
 
         @Override

@@ -35,6 +35,11 @@ public record Trim(FinishedSize size, int degrees) {
                 : Optional.empty();
     }
 
+    Optional<Trim> scaled(Scale scale) {
+        return scale.of(List.of(size.width(), size.height()))
+                .map(sides -> new Trim(new FinishedSize(sides.get(0), sides.get(1)), degrees));
+    }
+
     private long cosine() {
         return Math.round(StrictMath.cos(StrictMath.toRadians(degrees)) * SCALE);
     }

@@ -26,7 +26,12 @@ public sealed interface Unit extends CellContent permits CutUnit, PatchGrid {
         return UnitText.write(spec(), letters);
     }
 
-    /** The same unit with each role replaced; empty where the new roles make no such unit. */
+    @Override
+    default Optional<Unit> scaled(Scale scale) {
+        return spec().scaled(scale).flatMap(scaled -> scaled.read().match(Optional::of, problem -> Optional.empty()));
+    }
+
+    @Override
     default Optional<Unit> recoloured(UnaryOperator<RoleKey> change) {
         return spec().recoloured(change).read().match(Optional::of, problem -> Optional.empty());
     }

@@ -1,6 +1,8 @@
 package retazo.core.block;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -27,6 +29,17 @@ public record UnitSpec(UnitKind kind, UnitMethod method, List<UnitPart> parts) {
         return new UnitSpec(kind, method, parts.stream()
                 .map(part -> new UnitPart(change.apply(part.role()), part.place(), part.sizes()))
                 .toList());
+    }
+
+    /** Every length scaled; a yield that was measured with a template does not hold for a larger one and is left out. */
+    Optional<UnitSpec> scaled(Scale scale) {
+        List<UnitPart> scaled = new ArrayList<>();
+        for (UnitPart part : parts) {
+            boolean measured = kind == UnitKind.TEMPLATES && !part.place().isEmpty();
+            scale.of(measured ? part.sizes().subList(1, part.sizes().size()) : part.sizes())
+                    .ifPresent(sizes -> scaled.add(new UnitPart(part.role(), measured ? "" : part.place(), sizes)));
+        }
+        return scaled.size() == parts.size() ? Optional.of(new UnitSpec(kind, method, scaled)) : Optional.empty();
     }
 
     List<RoleKey> roles() {

@@ -17,6 +17,7 @@ import retazo.core.quilt.Use;
  * @param strips      how many strips or panels
  * @param length      of all of them along the cloth
  * @param pieces      what is cut from the strips, where it is pieces
+ * @param lay         how they lie
  * @param seams       which way a backing is joined, where it is one
  */
 public record ClothLine(
@@ -26,7 +27,17 @@ public record ClothLine(
         Figure<Count> strips,
         Figure<Length> length,
         Optional<Pieces> pieces,
+        Lay lay,
         Optional<BackingSheet.Seams> seams) {
+
+    /** How what is cut lies on the cloth. */
+    public enum Lay {
+        ACROSS,
+        /** Along the length, side by side; then the strip height is their length. */
+        ALONG,
+        /** Squares that are sewn and cut on the bias. */
+        BIAS
+    }
 
     public ClothLine {
         pieceLabels = List.copyOf(pieceLabels);

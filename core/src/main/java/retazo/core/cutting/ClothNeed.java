@@ -5,14 +5,14 @@ import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
 import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.PieceNeed;
 
 /** Something that a fabric is cut for. */
 public sealed interface ClothNeed {
 
     <R> R match(
-            Function<Pieces, R> pieces, Function<Border, R> border, Function<Binding, R> binding, Function<Backing, R> backing);
+            Function<Pieces, R> pieces, Function<Long, R> longPieces, Function<Binding, R> binding, Function<Backing, R> backing);
 
     /**
      * Pieces of one cut size.
@@ -23,22 +23,22 @@ public sealed interface ClothNeed {
         @Override
         public <R> R match(
                 Function<Pieces, R> pieces,
-                Function<Border, R> border,
+                Function<Long, R> longPieces,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
             return pieces.apply(this);
         }
     }
 
-    /** The long pieces of a border. */
-    record Border(BorderPieces pieces) implements ClothNeed {
+    /** Long pieces that may be joined: a border, row sashes, a flange. */
+    record Long(LongPieces pieces) implements ClothNeed {
         @Override
         public <R> R match(
                 Function<Pieces, R> pieces,
-                Function<Border, R> border,
+                Function<Long, R> longPieces,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
-            return border.apply(this);
+            return longPieces.apply(this);
         }
     }
 
@@ -47,7 +47,7 @@ public sealed interface ClothNeed {
         @Override
         public <R> R match(
                 Function<Pieces, R> pieces,
-                Function<Border, R> border,
+                Function<Long, R> longPieces,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
             return binding.apply(this);
@@ -59,7 +59,7 @@ public sealed interface ClothNeed {
         @Override
         public <R> R match(
                 Function<Pieces, R> pieces,
-                Function<Border, R> border,
+                Function<Long, R> longPieces,
                 Function<Binding, R> binding,
                 Function<Backing, R> backing) {
             return backing.apply(this);

@@ -15,8 +15,9 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.BindingCut;
 import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.Use;
 
@@ -37,7 +38,7 @@ public final class WorksheetPlanner {
         for (ClothNeed need : request.needs()) {
             need.match(
                     piece -> pieces.computeIfAbsent(alike(piece, request), size -> new ArrayList<>()).add(piece),
-                    border -> lines.add(borderLine(border.pieces(), request)),
+                    joined -> lines.add(longLine(joined.pieces(), request)),
                     binding -> lines.add(bindingLine(binding.strip(), request)),
                     backing -> lines.add(backingLine(backing.sheet(), request)));
         }
@@ -94,32 +95,39 @@ public final class WorksheetPlanner {
                 length(key, Label.of("cloth.patchLength", names), strips, first.shape().stripHeight()),
                 Optional.of(new ClothLine.Pieces(
                         first.shape(), count, perStrip, first.shape().leftAfterSet(equal.get(0).usableWidth().value()))),
+                ClothLine.Lay.ACROSS,
                 Optional.empty());
     }
 
-    private static ClothLine borderLine(BorderPieces border, ClothRequest request) {
-        Figure<Count> strips = border.strips(request.usableWidth());
-        return longLine(
-                Use.border(border.number()), border.cutWidth(), strips,
-                length(border.key(), Label.of("cloth.borderLength", border.number()), strips, border.cutWidth()));
+    private static ClothLine longLine(LongPieces pieces, ClothRequest request) {
+        LongPieces.Laid laid = pieces.laidOn(request.usableWidth(), request.print().isOneWay());
+        return new ClothLine(
+                pieces.use(), List.of(), laid.height(), laid.strips(),
+                laid.length(), Optional.empty(), laid.along() ? ClothLine.Lay.ALONG : ClothLine.Lay.ACROSS, Optional.empty());
     }
 
+    /** Straight strips joined on the diagonal, or squares for a strip on the bias; across where the cloth is too narrow for those. */
     private static ClothLine bindingLine(BindingStrip binding, ClothRequest request) {
-        Figure<Count> strips = binding.strips(request.usableWidth());
-        return longLine(
-                Use.BINDING, binding.stripWidth(), strips,
-                length(binding.key(), Label.of("cloth.bindingLength"), strips, binding.stripWidth()));
-    }
-
-    private static ClothLine longLine(Use use, Figure<Length> height, Figure<Count> strips, Figure<Length> length) {
-        return new ClothLine(use, List.of(), height, strips, length, Optional.empty(), Optional.empty());
+        Optional<BindingStrip.BiasSquares> bias =
+                binding.cut() == BindingCut.BIAS ? binding.biasSquares(request.usableWidth()) : Optional.empty();
+        return bias
+                .map(squares -> new ClothLine(
+                        Use.BINDING, List.of(), squares.side(), squares.squares(), squares.length(), Optional.empty(),
+                        ClothLine.Lay.BIAS, Optional.empty()))
+                .orElseGet(() -> {
+                    Figure<Count> strips = binding.strips(request.usableWidth());
+                    return new ClothLine(
+                            Use.BINDING, List.of(), binding.stripWidth(), strips,
+                            length(binding.key(), Label.of("cloth.bindingLength"), strips, binding.stripWidth()),
+                            Optional.empty(), ClothLine.Lay.ACROSS, Optional.empty());
+                });
     }
 
     private static ClothLine backingLine(BackingSheet backing, ClothRequest request) {
-        BackingSheet.Panels panels = backing.fewest(request.usableWidth());
+        BackingSheet.Panels panels = backing.fewest(request.usableWidth(), request.print().isOneWay());
         return new ClothLine(
                 Use.BACKING, List.of(), panels.panelLength(), panels.panels(), panels.length(),
-                Optional.empty(), Optional.of(panels.seams()));
+                Optional.empty(), ClothLine.Lay.ACROSS, Optional.of(panels.seams()));
     }
 
     private static Figure<Length> length(String key, Label label, Figure<Count> strips, Figure<Length> height) {
@@ -132,7 +140,7 @@ public final class WorksheetPlanner {
             case BACKING -> 0;
             case BORDER -> 1;
             case BINDING -> 2;
-            case BLOCKS -> 3;
+            case SASH, CORNERSTONE, SETTING, FLANGE, BLOCKS -> 3;
         }).thenComparing(line -> line.stripHeight().value(), Comparator.reverseOrder());
     }
 }

@@ -75,6 +75,34 @@ public enum Operation {
     PANELS("(W − 2s) ÷ (U − 2s), rounded up", true),
     /** Binding around a quilt: W and H finished, e for corners and the closing join. */
     AROUND("2(W + H) + e", true),
+    /** Blocks on point: n across, m down. */
+    BLOCKS_ON_POINT("n · m + (n − 1) · (m − 1)", true),
+    /** A side of a quilt on point: n blocks across, B finished. */
+    ON_POINT_SIDE("n · B√2", true),
+    /** A side of a quilt on point with sashes: n blocks across, B finished, t sash. */
+    SASHED_ON_POINT_SIDE("√2 · (n(B + t) + t)", true),
+    /** The square for four side triangles: B finished block with its share of sashes, s seam. */
+    SIDE_TRIANGLE_SQUARE("B√2 + 2s(1 + √2)", true),
+    /** The square for two corner triangles: B finished block with its sashes, s seam. */
+    CORNER_TRIANGLE_SQUARE("B ÷ √2 + 2s + s√2", true),
+    /** A sash along a diagonal row: k blocks, B finished, t sash, e more at each end. */
+    LONG_SASH("k · B + (k + 1) · t + 2e", true),
+    /** Block centres inside p × q half diagonals. */
+    WHOLE_CENTRES("centres inside p × q half diagonals", true),
+    /** Blocks cut through their centre: h halves, q quarters. */
+    CUT_BLOCKS("(h + q ÷ 2) ÷ 2, rounded up", true),
+    /** A side of a quilt whose edge blocks are cut through the centre: p half diagonals, B finished, s seam. */
+    CUT_UP_SIDE("p · B√2 ÷ 2 − 2s", true),
+    /** A side of a quilt whose edge blocks are cut beyond the centre: p half diagonals, B finished. */
+    FULL_CUT_UP_SIDE("p · B√2 ÷ 2", true),
+    /** A mitred border's piece: L side, b border, e more for both ends. */
+    MITRED("L + 2b + e", true),
+    /** A folded strip: w shown, s seam. */
+    FOLDED("2(w + s)", true),
+    /** The square for continuous bias binding: L length, w strip, s seam; k strips across the sewn cloth. */
+    BIAS_SQUARE("least q with k = (q − 2s) ÷ (w√2) whole and k · (q − 2s)√2 ≥ L", true),
+    /** Backings side by side on the cloth: U usable width, W the side across. */
+    SIDE_BY_SIDE("U ÷ W, rounded down", true),
     /** The fewest strips that hold all pieces uncut. */
     UNCUT("fewest strips that hold every piece whole", true);
 

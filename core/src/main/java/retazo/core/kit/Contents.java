@@ -9,7 +9,7 @@ public record Contents(boolean binding, boolean backing) {
 
     boolean includes(Use.Place place) {
         return switch (place) {
-            case BLOCKS, BORDER -> true;
+            case BLOCKS, SASH, CORNERSTONE, SETTING, FLANGE, BORDER -> true;
             case BINDING -> binding;
             case BACKING -> backing;
         };

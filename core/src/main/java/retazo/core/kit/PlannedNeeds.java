@@ -19,6 +19,9 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.BackingSheet;
+import retazo.core.quilt.BindingStrip;
+import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.PrecutSource;
 import retazo.core.quilt.QuiltPlan;
@@ -43,13 +46,13 @@ final class PlannedNeeds {
     private NeedResult ofCloth(KitFabric fabric) {
         List<ClothNeed> needs = new ArrayList<>();
         pieces().forEach(piece -> needs.add(new ClothNeed.Pieces(piece, widthFor(piece, fabric))));
-        plan.borders().stream()
-                .filter(border -> request.takes(border.role(), Use.border(border.number())))
-                .forEach(border -> needs.add(new ClothNeed.Border(border)));
-        plan.binding().filter(binding -> request.takes(binding.role(), Use.BINDING))
-                .ifPresent(binding -> needs.add(new ClothNeed.Binding(binding)));
-        plan.backing().filter(backing -> request.takes(backing.role(), Use.BACKING))
-                .ifPresent(backing -> needs.add(new ClothNeed.Backing(backing)));
+        plan.longPieces().stream()
+                .filter(pieces -> request.takes(pieces.role(), pieces.use()))
+                .forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
+        plan.bindings().stream().filter(binding -> request.takes(binding.role(), Use.BINDING))
+                .forEach(binding -> needs.add(new ClothNeed.Binding(binding)));
+        plan.backings().stream().filter(backing -> request.takes(backing.role(), Use.BACKING))
+                .forEach(backing -> needs.add(new ClothNeed.Backing(backing)));
         if (needs.isEmpty()) {
             return NeedResult.NOTHING;
         }
@@ -92,9 +95,9 @@ final class PlannedNeeds {
                     () -> problems.add(Problem.of("kit.piece-not-from-precut", piece.label(), good.code())));
         }
         Stream.of(
-                        plan.borders().stream().map(border -> border.role()),
-                        plan.binding().stream().map(binding -> binding.role()),
-                        plan.backing().stream().map(backing -> backing.role()))
+                        plan.longPieces().stream().map(LongPieces::role),
+                        plan.bindings().stream().map(BindingStrip::role),
+                        plan.backings().stream().map(BackingSheet::role))
                 .flatMap(roles -> roles)
                 .filter(request.roles()::contains)
                 .forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
@@ -120,11 +123,11 @@ final class PlannedNeeds {
         Set<Use> uses = new LinkedHashSet<>();
         for (RoleKey role : request.roles()) {
             pieces().filter(piece -> piece.role().equals(role)).map(PieceNeed::use).forEach(uses::add);
-            plan.borders().stream().filter(border -> border.role().equals(role)).forEach(border -> uses.add(Use.border(border.number())));
-            plan.binding().filter(binding -> request.takes(role, Use.BINDING) && binding.role().equals(role))
-                    .ifPresent(binding -> uses.add(Use.BINDING));
-            plan.backing().filter(backing -> request.takes(role, Use.BACKING) && backing.role().equals(role))
-                    .ifPresent(backing -> uses.add(Use.BACKING));
+            plan.longPieces().stream().filter(pieces -> pieces.role().equals(role)).map(LongPieces::use).forEach(uses::add);
+            plan.bindings().stream().filter(binding -> request.takes(role, Use.BINDING) && binding.role().equals(role))
+                    .forEach(binding -> uses.add(Use.BINDING));
+            plan.backings().stream().filter(backing -> request.takes(role, Use.BACKING) && backing.role().equals(role))
+                    .forEach(backing -> uses.add(Use.BACKING));
         }
         return new Need(request.roles(), List.copyOf(uses), amount);
     }

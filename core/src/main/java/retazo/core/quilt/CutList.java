@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import retazo.core.block.CutSize;
 import retazo.core.block.RoleKey;
 import retazo.core.block.UnitPractice;
-import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 
 /**
@@ -66,6 +66,16 @@ public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> bi
                     line.count().total(lineKey, this, size), Optional.empty(), line.precut()));
         }
         return sources;
+    }
+
+    /** How many pieces of a line a size takes. */
+    public Count count(int line, QuiltSize size) {
+        return lines.get(line).count().total("line" + line, this, size).value();
+    }
+
+    /** The cut size of a line's pieces. */
+    public CutSize cutSize(int line, UnitPractice practice) {
+        return lines.get(line).form().shape(new CutForm.Typed("line" + line, practice, setRoles(lines.get(line)))).cutSize();
     }
 
     private List<RoleKey> setRoles(Line line) {

@@ -91,12 +91,7 @@ public record DesignCheck(
     /** Roles that are used and not defined, and the other way round. */
     private List<Problem> useProblems() {
         Set<RoleKey> used = new LinkedHashSet<>();
-        drawing.ifPresent(drawn -> {
-            drawn.blocks().forEach(kind -> used.addAll(kind.block().roles()));
-            drawn.borders().forEach(border -> used.add(border.role()));
-            drawn.binding().ifPresent(used::add);
-            drawn.backing().ifPresent(used::add);
-        });
+        drawing.ifPresent(drawn -> used.addAll(drawn.roles()));
         cutList.ifPresent(list -> {
             list.lines().forEach(line -> used.add(line.role()));
             list.binding().ifPresent(used::add);

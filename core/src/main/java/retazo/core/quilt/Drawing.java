@@ -1,32 +1,66 @@
 package retazo.core.quilt;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import retazo.core.block.Block;
 import retazo.core.block.BlockKey;
 import retazo.core.block.RoleKey;
+import retazo.core.block.Scale;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /**
- * A pattern that is drawn: its blocks, where they stand, and what lies around them.
+ * A pattern that is drawn: its blocks, where they stand, what lies around them, and what is made beside the quilt.
  *
- * @param blocks  all kinds, those that only stand inside others too
- * @param borders from the inside out
- * @param binding the role of the binding; empty for turned edges
- * @param backing the role of the backing; empty where the pattern names none
+ * @param blocks all kinds, those that only stand inside others too
+ * @param items  made from the same fabrics beside each quilt
  */
-public record Drawing(
-        List<BlockKind> blocks,
-        PlaceRule places,
-        Setting setting,
-        List<BorderDesign> borders,
-        Optional<RoleKey> binding,
-        Optional<RoleKey> backing) {
+public record Drawing(List<BlockKind> blocks, Composition quilt, List<Item> items) {
 
     public static final int MOST_BLOCKS = 12;
+    public static final int MOST_ITEMS = 4;
 
     public Drawing {
         blocks = List.copyOf(blocks);
-        borders = List.copyOf(borders);
+        items = List.copyOf(items);
+    }
+
+    /** A quilt and nothing beside it. */
+    public static Drawing of(List<BlockKind> blocks, Composition quilt) {
+        return new Drawing(blocks, quilt, List.of());
+    }
+
+    public PlaceRule places() {
+        return quilt.places();
+    }
+
+    public Setting setting() {
+        return quilt.setting();
+    }
+
+    public Finishing finishing() {
+        return quilt.finishing();
+    }
+
+    public List<BorderDesign> borders() {
+        return finishing().borders();
+    }
+
+    public Optional<RoleKey> binding() {
+        return finishing().binding();
+    }
+
+    public Optional<RoleKey> backing() {
+        return finishing().backing();
+    }
+
+    /** The same drawing with another composition of the quilt. */
+    public Drawing with(Composition other) {
+        return new Drawing(blocks, other, items);
     }
 
     /**
@@ -48,11 +82,48 @@ public record Drawing(
 
     /** The kinds that stand in the quilt, in the order of the place rule. */
     public List<BlockKind> placed() {
-        return places.distinctKinds().stream().map(this::kind).toList();
+        return places().kinds().stream().map(this::kind).toList();
     }
 
-    /** The block at the top left, whose size all placed blocks have. */
+    /** One of the blocks that stand in the quilt, whose size they all have. */
     public Block first() {
-        return block(places.kinds().get(0));
+        return first(quilt);
+    }
+
+    public Block first(Composition composition) {
+        return block(composition.places().kinds().get(0));
+    }
+
+    public List<Composition> compositions() {
+        return Stream.concat(Stream.of(quilt), items.stream().map(Item::composition)).toList();
+    }
+
+    /** Every role in it. */
+    public Set<RoleKey> roles() {
+        Set<RoleKey> roles = new LinkedHashSet<>();
+        blocks.forEach(kind -> roles.addAll(kind.block().roles()));
+        compositions().forEach(composition -> roles.addAll(composition.roles()));
+        return roles;
+    }
+
+    /** The drawing as a size has it: its blocks at its block size, its sashes at their width; empty where blocks cannot be scaled so. */
+    public Optional<Drawing> at(QuiltSize.Grid size) {
+        Setting sashed = size.overrides().sash().map(width -> setting().withSashes(width)).orElse(setting());
+        Drawing same = with(new Composition(places(), sashed, finishing()));
+        return size.overrides().blockWidth().map(width -> same.scaledTo(width)).orElse(Optional.of(same));
+    }
+
+    /** What keeps a size from being made of this drawing, each at its field of the size. */
+    public List<Problem> problemsAt(QuiltSize.Grid size) {
+        return new DrawingCheck(this, List.of()).gridProblems("", size);
+    }
+
+    private Optional<Drawing> scaledTo(Length blockWidth) {
+        Scale scale = new Scale(blockWidth, first().finishedWidth());
+        List<BlockKind> scaled = new ArrayList<>();
+        for (BlockKind kind : blocks) {
+            kind.block().scaled(scale).ifPresent(block -> scaled.add(new BlockKind(kind.key(), kind.name(), block)));
+        }
+        return scaled.size() == blocks.size() ? Optional.of(new Drawing(scaled, quilt, items)) : Optional.empty();
     }
 }

@@ -6,11 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import retazo.core.block.Block;
 import retazo.core.block.BlockKey;
 import retazo.core.block.Cell;
-import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
 /** What keeps a drawing from being one. */
@@ -19,7 +19,8 @@ record DrawingCheck(Drawing drawing, List<QuiltSize> sizes) {
     List<Problem> problems() {
         List<Problem> problems = new ArrayList<>(blockProblems());
         if (problems.isEmpty()) {
-            problems.addAll(placeProblems());
+            problems.addAll(new CompositionCheck(drawing, drawing.quilt(), "").problems());
+            problems.addAll(itemProblems());
         }
         if (!problems.isEmpty()) {
             return problems;
@@ -53,53 +54,46 @@ record DrawingCheck(Drawing drawing, List<QuiltSize> sizes) {
         return problems;
     }
 
-    /** The blocks that stand in the quilt are all of one size, and each is drawn. */
-    private List<Problem> placeProblems() {
+    private List<Problem> itemProblems() {
         List<Problem> problems = new ArrayList<>();
-        Set<BlockKey> known = new HashSet<>(drawing.blocks().stream().map(BlockKind::key).toList());
-        for (BlockKey key : drawing.places().distinctKinds()) {
-            if (!known.contains(key)) {
-                problems.add(Problem.at("places", "cell.unknown-block", key.value()));
-            }
+        if (drawing.items().size() > Drawing.MOST_ITEMS) {
+            problems.add(Problem.at("items", "items.count", drawing.items().size(), Drawing.MOST_ITEMS));
         }
-        if (problems.isEmpty()) {
-            for (BlockKind kind : drawing.placed()) {
-                if (!kind.block().finished().equals(drawing.first().finished())) {
-                    problems.add(Problem.at(
-                            "places", "design.block-sizes", kind.name(), kind.block().finishedWidth(), kind.block().finishedHeight(),
-                            drawing.first().finishedWidth(), drawing.first().finishedHeight()));
-                }
+        for (int i = 0; i < drawing.items().size(); i++) {
+            Item item = drawing.items().get(i);
+            String place = "items." + i + ".";
+            if (item.name().isBlank()) {
+                problems.add(Problem.at(place + "name", "item.name-missing"));
             }
-        }
-        if (drawing.places().kinds().size() > PlaceRule.MOST_KINDS) {
-            problems.add(Problem.at("places", "places.count", drawing.places().kinds().size(), PlaceRule.MOST_KINDS));
+            if (item.copies() < 1 || item.copies() > Item.MOST_COPIES) {
+                problems.add(Problem.at(place + "copies", "item.copies", item.copies(), Item.MOST_COPIES));
+            }
+            CompositionCheck check = new CompositionCheck(drawing, item.composition(), place);
+            problems.addAll(check.problems());
+            if (problems.isEmpty()) {
+                problems.addAll(check.gridProblems(item.columns(), item.rows(), item.borderWidths(), List.of()));
+            }
         }
         return problems;
     }
 
-    private List<Problem> gridProblems(String place, QuiltSize.Grid size) {
+    List<Problem> gridProblems(String place, QuiltSize.Grid size) {
+        QuiltSize.Overrides overrides = size.overrides();
         List<Problem> problems = new ArrayList<>();
-        blocksAcross(place + "columns", size.columns(), problems);
-        blocksAcross(place + "rows", size.rows(), problems);
-        if (size.borderWidths().size() > drawing.borders().size()) {
-            problems.add(Problem.at(place + "border", "size.more-borders", size.borderWidths().size(), drawing.borders().size()));
+        overrides.sash().filter(width -> drawing.setting().sashing().isEmpty())
+                .ifPresent(width -> problems.add(Problem.at(place + "sash", "size.no-sashes")));
+        overrides.sash().filter(CompositionCheck::isNoSash)
+                .ifPresent(width -> problems.add(Problem.at(place + "sash", "sash.width", width, Sashing.WIDEST)));
+        overrides.blockWidth().filter(width -> !width.isPositive() || width.isLongerThan(Block.LARGEST_LINE))
+                .ifPresent(width -> problems.add(Problem.at(place + "block", "size.block-width", width, Block.LARGEST_LINE)));
+        if (!problems.isEmpty()) {
+            return problems;
         }
-        for (Length width : size.borderWidths()) {
-            if (!width.isPositive() || width.isLongerThan(DesignCheck.WIDEST_BORDER)) {
-                problems.add(Problem.at(place + "border", "size.border-width", width, DesignCheck.WIDEST_BORDER));
-            }
+        Optional<Drawing> sized = drawing.at(size);
+        if (sized.isEmpty()) {
+            return List.of(Problem.at(place + "block", "size.block-scale", overrides.blockWidth().orElseThrow()));
         }
-        if (problems.isEmpty()) {
-            Length bothSides = size.borderWidths().stream().reduce(Length.ZERO, Length::plus).times(2);
-            DesignCheck.largest(place + "columns", drawing.first().finishedWidth().times(size.columns()).plus(bothSides), problems);
-            DesignCheck.largest(place + "rows", drawing.first().finishedHeight().times(size.rows()).plus(bothSides), problems);
-        }
-        return problems;
-    }
-
-    private static void blocksAcross(String place, int blocks, List<Problem> problems) {
-        if (blocks < 1 || blocks > QuiltDesign.MOST_BLOCKS_ACROSS) {
-            problems.add(Problem.at(place, "size.blocks-across", blocks, QuiltDesign.MOST_BLOCKS_ACROSS));
-        }
+        return new CompositionCheck(sized.get(), sized.get().quilt(), place)
+                .gridProblems(size.columns(), size.rows(), size.borderWidths(), overrides.changes());
     }
 }

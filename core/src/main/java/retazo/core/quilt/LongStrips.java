@@ -36,11 +36,13 @@ final class LongStrips {
         return strips.compareTo(Count.ONE) < 0 ? Count.ONE : strips;
     }
 
+    /** More pieces than this are laid longest first, each into the first strip that has room. */
+    private static final int TRIED_OUT = 8;
+
     /**
-     * The fewest strips that hold all pieces uncut, by trying every distribution; absent if a piece is wider than the
-     * cloth.
-     *
-     * @param pieces up to eight; the work grows with their factorial
+     * The fewest strips that hold all pieces uncut, by trying every distribution of up to eight pieces; of more pieces of
+     * one length, as many to a strip as fit; else longest first into the first strip with room, which may take one more.
+     * Absent if a piece is wider than the cloth.
      */
     static Optional<Count> uncut(List<Length> pieces, Length usableWidth) {
         if (pieces.stream().anyMatch(piece -> piece.isLongerThan(usableWidth))) {
@@ -48,7 +50,24 @@ final class LongStrips {
         }
         List<Length> longestFirst = new ArrayList<>(pieces);
         longestFirst.sort(Comparator.reverseOrder());
-        return Optional.of(new Count(fewest(longestFirst, 0, new ArrayList<>(), usableWidth)));
+        return Optional.of(new Count(pieces.size() <= TRIED_OUT
+                ? fewest(longestFirst, 0, new ArrayList<>(), usableWidth) : firstFit(longestFirst, usableWidth)));
+    }
+
+    /** First fit decreasing; for pieces of one length it is the fewest. */
+    private static int firstFit(List<Length> longestFirst, Length usableWidth) {
+        List<Length> rests = new ArrayList<>();
+        for (Length piece : longestFirst) {
+            int strip = 0;
+            while (strip < rests.size() && piece.isLongerThan(rests.get(strip))) {
+                strip++;
+            }
+            if (strip == rests.size()) {
+                rests.add(usableWidth);
+            }
+            rests.set(strip, rests.get(strip).minus(piece));
+        }
+        return rests.size();
     }
 
     private static int fewest(List<Length> pieces, int next, List<Length> rests, Length usableWidth) {

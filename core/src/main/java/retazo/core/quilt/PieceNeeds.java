@@ -23,6 +23,11 @@ final class PieceNeeds {
     record Source(
             RoleKey role, Use use, PieceShape shape, Figure<Count> count, Optional<PieceNeed.PieceUse> unit, Optional<PrecutSource> precut) {
 
+        /** Pieces that belong to the setting or to a border. */
+        static Source ofSetting(CutPiece piece, Use use) {
+            return new Source(piece.role(), use, piece.shape(), piece.count(), Optional.empty(), Optional.empty());
+        }
+
         static Source drawn(CutPiece piece, PieceNeed.PieceUse use) {
             return new Source(piece.role(), Use.BLOCKS, piece.shape(), piece.count(), Optional.of(use), Optional.empty());
         }

@@ -1,76 +1,89 @@
 package retazo.core.quilt;
 
 import java.util.List;
+import java.util.Optional;
 import retazo.core.block.BlockKey;
-import retazo.core.explain.Arithmetic;
-import retazo.core.explain.Figure;
-import retazo.core.explain.Label;
-import retazo.core.explain.Operation;
-import retazo.core.measure.Count;
+import retazo.core.block.RoleKey;
+import retazo.core.block.Turn;
 
-/**
- * Which kind of block stands in which place: the kinds in turn, along the diagonals, from row to row or from column to
- * column. One kind stands everywhere; two along the diagonals make a checkerboard.
- *
- * @param kinds one or more, the first at the top left
- */
-public record PlaceRule(Cycle cycle, List<BlockKey> kinds) {
+/** Which kind of block stands in which place of any grid, how it is turned, and in which colours. */
+public sealed interface PlaceRule
+        permits CycleRule, PositionRule, GradientRule, PointRule, ColourSetRule, MapRule {
 
-    public static final int MOST_KINDS = 12;
+    int MOST_PARTS = 12;
 
-    /** From which place to which the kinds follow one another. */
-    public enum Cycle {
-        DIAGONALS,
-        ROWS,
-        COLUMNS
+    Placement at(Place place, PlaceGrid grid);
+
+    /** The kinds that may stand somewhere, each once, in their order; one or more. */
+    List<BlockKey> kinds();
+
+    /** The roles that come in by colouring, beside those of the blocks. */
+    default List<RoleKey> colours() {
+        return List.of();
     }
 
-    public PlaceRule {
-        kinds = List.copyOf(kinds);
-        if (kinds.isEmpty()) {
-            throw new IllegalArgumentException("No kind of block stands anywhere.");
+    /** Whether a larger grid spreads the same rule wider, so that there may be fewer pieces of some. */
+    default boolean isRescaled() {
+        return false;
+    }
+
+    /** Whether blocks of one kind may change places; not where their colours belong to the place. */
+    default boolean allowsTrades() {
+        return true;
+    }
+
+    /** How many kinds, colours or places were typed for it. */
+    int parts();
+
+    /** How many may be. */
+    default int mostParts() {
+        return MOST_PARTS;
+    }
+
+    /** Whether blocks may lie on their side, so that they have to be square. */
+    default boolean turnsSideways() {
+        return false;
+    }
+
+    /** Itself, if it colours by points. */
+    default Optional<PointRule> asPoints() {
+        return Optional.empty();
+    }
+
+    /** Itself, if it was placed by hand. */
+    default Optional<MapRule> asMap() {
+        return Optional.empty();
+    }
+
+    <R> R match(Cases<R> cases);
+
+    /** One answer for each kind of rule. */
+    interface Cases<R> {
+        R cycle(CycleRule rule);
+
+        R byPosition(PositionRule rule);
+
+        R gradient(GradientRule rule);
+
+        R points(PointRule rule);
+
+        R colourSets(ColourSetRule rule);
+
+        R handMap(MapRule rule);
+    }
+
+    static PlaceRule uniform(BlockKey kind) {
+        return CycleRule.of(Line.DIAGONALS, List.of(kind));
+    }
+
+    /** A kind of block and how it is turned. */
+    record Step(BlockKey kind, Turn turn) {
+        public static Step upright(BlockKey kind) {
+            return new Step(kind, Turn.NONE);
         }
-    }
 
-    public static PlaceRule uniform(BlockKey kind) {
-        return new PlaceRule(Cycle.DIAGONALS, List.of(kind));
-    }
-
-    /** The kind at a place, column and row from 0. */
-    public BlockKey at(int column, int row) {
-        int step = switch (cycle) {
-            case DIAGONALS -> column + row;
-            case ROWS -> row;
-            case COLUMNS -> column;
-        };
-        return kinds.get(step % kinds.size());
-    }
-
-    /**
-     * How many blocks of a kind a layout takes.
-     *
-     * @param key of the resulting figure
-     */
-    Figure<Count> blocks(String key, Label label, BlockKey kind, Setting.Layout layout) {
-        if (kinds.stream().allMatch(kind::equals)) {
-            return layout.blocks();
+        Placement placed() {
+            return new Placement(kind, turn, Colouring.AS_DRAWN);
         }
-        return Arithmetic.formula(key, label, Operation.PLACES, List.of(layout.columns(), layout.rows()),
-                () -> count(kind, layout.columns().value().value(), layout.rows().value().value()));
-    }
-
-    private Count count(BlockKey kind, long columns, long rows) {
-        long count = 0;
-        for (int row = 0; row < rows; row++) {
-            for (int column = 0; column < columns; column++) {
-                count += at(column, row).equals(kind) ? 1 : 0;
-            }
-        }
-        return new Count(count);
-    }
-
-    /** The kinds, each once. */
-    List<BlockKey> distinctKinds() {
-        return kinds.stream().distinct().toList();
     }
 }

@@ -61,6 +61,11 @@ public record QuiltDesign(
                 printed -> plannedFrom != Way.DRAWING ? plannedFrom : cutList.isPresent() ? Way.CUT_LIST : Way.SIZE_TABLE);
     }
 
+    /** The same design with its figures from its drawing. */
+    public QuiltDesign fromDrawing() {
+        return new QuiltDesign(roles, sizes, table, cutList, drawing, Way.DRAWING, overrides);
+    }
+
     /** The ways in which something is known. */
     public List<Way> ways() {
         List<Way> ways = new ArrayList<>();
@@ -105,16 +110,34 @@ public record QuiltDesign(
 
     private static List<Use> usesIn(Drawing drawing, RoleKey role) {
         List<Use> uses = new ArrayList<>();
-        if (drawing.placed().stream().anyMatch(kind -> kind.block().roles().contains(role))) {
-            uses.add(Use.BLOCKS);
+        for (Composition composition : drawing.compositions()) {
+            boolean inBlocks = composition.places().colours().contains(role)
+                    || composition.places().kinds().stream().anyMatch(kind -> drawing.block(kind).roles().contains(role));
+            add(uses, Use.BLOCKS, inBlocks);
+            composition.setting().sashing().ifPresent(sashes -> {
+                add(uses, Use.SASH, sashes.role().equals(role));
+                add(uses, Use.CORNERSTONE, sashes.cornerstones().filter(role::equals).isPresent());
+            });
+            composition.setting().triangles().ifPresent(triangles ->
+                    add(uses, Use.SETTING, triangles.sides().equals(role) || triangles.corners().equals(role)));
+            addFinishing(uses, composition.finishing(), role);
         }
-        for (int i = 0; i < drawing.borders().size(); i++) {
-            if (drawing.borders().get(i).role().equals(role)) {
-                uses.add(Use.border(i + 1));
-            }
-        }
-        drawing.binding().filter(role::equals).ifPresent(binding -> uses.add(Use.BINDING));
-        drawing.backing().filter(role::equals).ifPresent(backing -> uses.add(Use.BACKING));
         return uses;
+    }
+
+    private static void addFinishing(List<Use> uses, Finishing finishing, RoleKey role) {
+        for (int i = 0; i < finishing.borders().size(); i++) {
+            BorderDesign border = finishing.borders().get(i);
+            add(uses, Use.border(i + 1), border.role().equals(role) || border.cornerstones().filter(role::equals).isPresent());
+        }
+        add(uses, Use.FLANGE, finishing.flange().filter(flange -> flange.role().equals(role)).isPresent());
+        add(uses, Use.BINDING, finishing.binding().filter(role::equals).isPresent());
+        add(uses, Use.BACKING, finishing.backing().filter(role::equals).isPresent());
+    }
+
+    private static void add(List<Use> uses, Use use, boolean used) {
+        if (used) {
+            uses.add(use);
+        }
     }
 }

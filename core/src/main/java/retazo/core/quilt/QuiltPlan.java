@@ -9,31 +9,44 @@ import retazo.core.measure.Problem;
 /**
  * One size of a design worked out: everything that does not depend on the width of a cloth.
  *
- * @param way      from which of the design's ways it comes; from a size table, which names lengths only, there are no pieces
- * @param layout   the blocks, without borders; only of a drawing
- * @param finished with borders; as printed where nothing is drawn
- * @param pieces   by role in the design's order, larger pieces first
- * @param borders  from the inside out; none where the size has none
- * @param warnings what a cutter should know before cutting, such as sizes off the ruler's step
+ * @param way        from which of the design's ways it comes; from a size table, which names lengths only, there are no pieces
+ * @param layout     the blocks, without borders; only of a drawing
+ * @param finished   with borders; as printed where nothing is drawn
+ * @param blocks     how many are sewn of each kind in each colouring, those of items too
+ * @param pieces     by role in the design's order, larger pieces first
+ * @param longPieces borders from the inside out, row sashes, flange; of items too
+ * @param bindings   the quilt's first, then those of its items
+ * @param backings   likewise
+ * @param warnings   what a cutter should know before cutting, such as sizes off the ruler's step
  */
 public record QuiltPlan(
         QuiltSize size,
         Way way,
-        Optional<Setting.Layout> layout,
+        Optional<Layout> layout,
         Optional<Finished> finished,
+        List<BlockCount> blocks,
         List<PieceNeed> pieces,
-        List<BorderPieces> borders,
-        Optional<BindingStrip> binding,
-        Optional<BackingSheet> backing,
+        List<LongPieces> longPieces,
+        List<BindingStrip> bindings,
+        List<BackingSheet> backings,
+        List<MadeItem> items,
         List<Problem> warnings) {
 
     public QuiltPlan {
+        blocks = List.copyOf(blocks);
         pieces = List.copyOf(pieces);
-        borders = List.copyOf(borders);
+        longPieces = List.copyOf(longPieces);
+        bindings = List.copyOf(bindings);
+        backings = List.copyOf(backings);
+        items = List.copyOf(items);
         warnings = List.copyOf(warnings);
     }
 
     /** A finished width and height. */
     public record Finished(Figure<Length> width, Figure<Length> height) {
+    }
+
+    /** An item beside the quilt, worked out. */
+    public record MadeItem(Item item, Layout layout, Finished finished) {
     }
 }

@@ -3,6 +3,10 @@ package retazo.core.quilt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import retazo.core.block.Block;
+import retazo.core.block.Cell;
+import retazo.core.block.Orientation;
+import retazo.core.block.Patch;
 import retazo.core.block.RoleKey;
 import retazo.core.block.UnitPractice;
 import retazo.core.cloth.PracticeMeasure;
@@ -15,6 +19,10 @@ import retazo.core.measure.Problem;
 
 /** Works out one size of a design. The same input gives the same plan; the work grows with the cells of the blocks. */
 public final class QuiltPlanner {
+
+    /** Stands for the blocks where only a finished size is known. */
+    private static final Block NO_BLOCK = Block.of(List.of(Length.ofInches(1)), List.of(Length.ofInches(1)), List.of(
+            Cell.at(0, 0, new Patch(new RoleKey("A")), Orientation.UPRIGHT)));
 
     private final ShopPractice shop;
 
@@ -37,55 +45,57 @@ public final class QuiltPlanner {
     /** One size of one design by one practice. */
     private record Sizing(QuiltDesign design, QuiltSize size, ShopPractice practice) {
 
-        QuiltPlan planGrid(Drawing drawing, QuiltSize.Grid grid) {
+        QuiltPlan planGrid(Drawing drawn, QuiltSize.Grid grid) {
+            Drawing drawing = drawn.at(grid).orElseThrow();
             String key = size.key().value();
-            Setting.Layout layout = drawing.setting().layOut(key, drawing.first(), grid);
-            QuiltPlan.Finished quilt = new QuiltPlan.Finished(layout.width(), layout.height());
-            List<BorderPieces> borders = new ArrayList<>();
-            for (int i = 0; i < grid.borderWidths().size(); i++) {
-                String borderKey = key + ".border" + (i + 1);
-                Figure<Length> width = Figure.given(
-                        borderKey + ".finished", Label.of("border.width", i + 1), grid.borderWidths().get(i),
-                        Origin.pattern("sizes." + size.name()));
-                borders.add(BorderPieces.butted(
-                        borderKey, i + 1, drawing.borders().get(i).role(), quilt, width,
-                        practice.figure(PracticeMeasure.SEAM_ALLOWANCE), practice.figure(PracticeMeasure.BORDER_TRIM)));
-                quilt = BorderPieces.around(borderKey, quilt, width);
+            CompositionPlan quilt = CompositionPlan.of(new CompositionPlan.Request(
+                    "", drawing, drawing.quilt(), request(key, drawing.first(), grid.columns(), grid.rows(), 1),
+                    grid.borderWidths(), grid.overrides().changes(), practice));
+            List<CompositionPlan> all = new ArrayList<>(List.of(quilt));
+            List<QuiltPlan.MadeItem> items = new ArrayList<>();
+            for (Item item : drawn.items()) {
+                CompositionPlan made = CompositionPlan.of(new CompositionPlan.Request(
+                        "item" + all.size() + "-", drawn, item.composition(),
+                        request(key + ".item" + all.size(), drawn.first(item.composition()), item.columns(), item.rows(), item.copies()),
+                        item.borderWidths(), List.of(), practice));
+                all.add(made);
+                items.add(new QuiltPlan.MadeItem(item, made.layout(), made.finished()));
             }
-            List<UnitTally.Blocks> blocks = drawing.placed().stream()
-                    .map(kind -> UnitTally.Blocks.of(kind, drawing.places().blocks(
-                            key + ".blocks." + kind.key(), Label.of("quilt.blocksOfKind", kind.name()), kind.key(), layout)))
-                    .toList();
-            List<PieceNeeds.Source> sources = new UnitTally(key, UnitPractice.of(practice)).sources(blocks);
-            QuiltPlan.Finished finished = new QuiltPlan.Finished(
-                    quilt.width().named(key + ".finishedWidth", Label.of("quilt.finishedWidth")),
-                    quilt.height().named(key + ".finishedHeight", Label.of("quilt.finishedHeight")));
-            return plan(Way.DRAWING, Optional.of(layout), Optional.of(finished), sources, borders, drawing.binding(), drawing.backing());
+            List<BlockCount> blocks = all.stream().flatMap(plan -> plan.blocks().stream()).toList();
+            List<PieceNeeds.Source> sources = new ArrayList<>(new UnitTally(key, UnitPractice.of(practice)).sources(blocks));
+            all.forEach(plan -> sources.addAll(plan.sources()));
+            List<PieceNeed> pieces = PieceNeeds.of(key, design.roles(), sources);
+            return new QuiltPlan(
+                    size, Way.DRAWING, Optional.of(quilt.layout()), Optional.of(quilt.finished()), blocks, pieces,
+                    all.stream().flatMap(plan -> plan.longPieces().stream()).toList(),
+                    all.stream().flatMap(plan -> plan.binding().stream()).toList(),
+                    all.stream().flatMap(plan -> plan.backing().stream()).toList(),
+                    items, warnings(pieces));
+        }
+
+        private LayoutRequest request(String key, Block block, int columns, int rows, int copies) {
+            return new LayoutRequest(key, block, columns, rows, "sizes." + size.name(), UnitPractice.of(practice), copies);
         }
 
         QuiltPlan planCutList(CutList list) {
-            return plan(
-                    Way.CUT_LIST, Optional.empty(), printed(), list.sources(size.key().value(), size, UnitPractice.of(practice)),
-                    List.of(), list.binding(), list.backing());
+            String key = size.key().value();
+            Optional<QuiltPlan.Finished> finished = printed();
+            List<PieceNeed> pieces = PieceNeeds.of(key, design.roles(), list.sources(key, size, UnitPractice.of(practice)));
+            Optional<LayoutRequest> around = finished.map(quilt -> request(key, NO_BLOCK, 1, 1, 1));
+            Finishing finishing = Finishing.of(List.of(), list.binding(), list.backing());
+            return new QuiltPlan(
+                    size, Way.CUT_LIST, Optional.empty(), finished, List.of(), pieces, List.of(),
+                    list.binding().flatMap(role -> around.map(request -> BindingStrip.around(
+                            request, finishing, finished.get(), practice.figure(PracticeMeasure.BINDING_WIDTH)))).stream().toList(),
+                    list.backing().flatMap(role -> around.map(request -> BackingSheet.behind(
+                            request, role, finished.get(), practice.figure(PracticeMeasure.BACKING_OVERAGE)))).stream().toList(),
+                    List.of(), warnings(pieces));
         }
 
         QuiltPlan planTable() {
-            return plan(Way.SIZE_TABLE, Optional.empty(), printed(), List.of(), List.of(), Optional.empty(), Optional.empty());
-        }
-
-        private QuiltPlan plan(
-                Way way, Optional<Setting.Layout> layout, Optional<QuiltPlan.Finished> finished, List<PieceNeeds.Source> sources,
-                List<BorderPieces> borders, Optional<RoleKey> binding, Optional<RoleKey> backing) {
-            String key = size.key().value();
-            List<PieceNeed> pieces = PieceNeeds.of(key, design.roles(), sources);
             return new QuiltPlan(
-                    size, way, layout, finished, pieces, borders,
-                    binding.flatMap(role -> finished.map(quilt -> BindingStrip.around(
-                            key + ".binding", role, quilt, practice.figure(PracticeMeasure.BINDING_WIDTH)))),
-                    backing.flatMap(role -> finished.map(quilt -> BackingSheet.behind(
-                            key + ".backing", role, quilt, practice.figure(PracticeMeasure.BACKING_OVERAGE),
-                            practice.figure(PracticeMeasure.SEAM_ALLOWANCE)))),
-                    warnings(pieces));
+                    size, Way.SIZE_TABLE, Optional.empty(), printed(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                    List.of());
         }
 
         private Optional<QuiltPlan.Finished> printed() {

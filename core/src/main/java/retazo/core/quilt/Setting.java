@@ -1,78 +1,110 @@
 package retazo.core.quilt;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
-import retazo.core.block.Block;
-import retazo.core.explain.Arithmetic;
-import retazo.core.explain.Figure;
-import retazo.core.explain.Label;
-import retazo.core.explain.Origin;
-import retazo.core.measure.Count;
+import retazo.core.measure.ExactLength;
 import retazo.core.measure.Length;
 
 /** How the blocks of a quilt are laid out. */
 public sealed interface Setting {
 
-    /**
-     * The blocks of a size laid out, without borders.
-     *
-     * @param key stable start of the keys of all resulting figures
-     */
-    Layout layOut(String key, Block block, QuiltSize.Grid size);
+    Setting PLAIN = new Straight(Optional.empty());
 
-    <R> R match(Function<Straight, R> straight);
+    Optional<Sashing> sashing();
 
-    /**
-     * Blocks laid out.
-     *
-     * @param width  finished
-     * @param height finished
-     */
-    record Layout(
-            Figure<Count> columns, Figure<Count> rows, Figure<Count> blocks, Figure<Length> width, Figure<Length> height) {
+    /** The setting triangles, where it has any. */
+    default Optional<Edges.Triangles> triangles() {
+        return match(straight -> Optional.empty(), onPoint -> onPoint.edges().match(Optional::of, blocks -> Optional.empty()));
     }
 
-    /** Upright, side by side in columns and rows. */
-    record Straight() implements Setting {
+    /** How blocks are cut up for the edges, where they are. */
+    default Optional<Edges.CutBlocks.Cut> cutUp() {
+        return match(straight -> Optional.empty(), onPoint -> onPoint.edges().match(
+                triangles -> Optional.empty(), blocks -> Optional.of(blocks.cut())));
+    }
 
-        /** {@inheritDoc} A set of c columns × r rows of a block w × h is c·w wide and r·h high. */
+    /** The same with sashes of another width, where it has any. */
+    Setting withSashes(Length width);
+
+    /** The places of a grid of this setting. */
+    PlaceGrid grid(int columns, int rows);
+
+    /** The finished side of so many blocks of this side, before blocks at the edges lose their seams. */
+    ExactLength extent(Length block, int count);
+
+    /** The blocks laid out, without borders. */
+    Layout layOut(LayoutRequest request);
+
+    <R> R match(Function<Straight, R> straight, Function<OnPoint, R> onPoint);
+
+    /** Upright, in columns and rows. */
+    record Straight(Optional<Sashing> sashing) implements Setting {
+
         @Override
-        public Layout layOut(String key, Block block, QuiltSize.Grid size) {
-            Figure<Count> columns = typed(key + ".columns", "quilt.columns", size.columns(), size);
-            Figure<Count> rows = typed(key + ".rows", "quilt.rows", size.rows(), size);
-            return new Layout(
-                    columns,
-                    rows,
-                    Arithmetic.productOfCounts(key + ".blocks", Label.of("quilt.blocks"), columns, rows),
-                    Arithmetic.product(
-                            key + ".width", Label.of("quilt.width"), columns,
-                            side("block.width", block.finishedWidth(), block.columnWidths(), "columns")),
-                    Arithmetic.product(
-                            key + ".height", Label.of("quilt.height"), rows,
-                            side("block.height", block.finishedHeight(), block.rowHeights(), "rows")));
-        }
-
-        private static Figure<Count> typed(String key, String label, int value, QuiltSize size) {
-            return Figure.given(key, Label.of(label), new Count(value), Origin.pattern("sizes." + size.name()));
-        }
-
-        /** The width or height of a block: the sum of its typed columns or rows, or the size to which it is trimmed on the turn. */
-        private static Figure<Length> side(String key, Length finished, List<Length> parts, String place) {
-            if (!parts.stream().reduce(Length.ZERO, Length::plus).equals(finished)) {
-                return Figure.given(key, Label.of(key), finished, Origin.pattern("block.trim"));
-            }
-            List<Figure<Length>> figures = new ArrayList<>();
-            for (int i = 0; i < parts.size(); i++) {
-                figures.add(Figure.given(
-                        key + "." + (i + 1), Label.of(key + ".part", i + 1), parts.get(i), Origin.pattern("block." + place)));
-            }
-            return Arithmetic.sum(key, Label.of(key), figures);
+        public Straight withSashes(Length width) {
+            return new Straight(sashing.map(sashes -> sashes.withWidth(width)));
         }
 
         @Override
-        public <R> R match(Function<Straight, R> straight) {
+        public PlaceGrid grid(int columns, int rows) {
+            return PlaceGrid.straight(columns, rows);
+        }
+
+        /** {@inheritDoc} c·B + (c − 1)·t, framed c·B + (c + 1)·t. */
+        @Override
+        public ExactLength extent(Length block, int count) {
+            Length sashes = sashing.map(sash -> sash.width().times(StraightLayout.sashes(sash, count))).orElse(Length.ZERO);
+            return ExactLength.of(block.times(count).plus(sashes));
+        }
+
+        @Override
+        public Layout layOut(LayoutRequest request) {
+            return new StraightLayout(request, this).layout();
+        }
+
+        @Override
+        public <R> R match(Function<Straight, R> straight, Function<OnPoint, R> onPoint) {
             return straight.apply(this);
+        }
+    }
+
+    /**
+     * Turned by 45°.
+     *
+     * @param sashing around every block; only with setting triangles
+     */
+    record OnPoint(Edges edges, Optional<Sashing> sashing) implements Setting {
+
+        @Override
+        public OnPoint withSashes(Length width) {
+            return new OnPoint(edges, sashing.map(sashes -> sashes.withWidth(width)));
+        }
+
+        @Override
+        public PlaceGrid grid(int columns, int rows) {
+            return new PlaceGrid(
+                    edges.match(triangles -> PlaceGrid.Lattice.ON_POINT, blocks -> PlaceGrid.Lattice.CUT_UP), columns, rows);
+        }
+
+        /** {@inheritDoc} √2 · (n(B + t) + t); of cut up blocks, p half diagonals. */
+        @Override
+        public ExactLength extent(Length block, int count) {
+            Length sash = sashing.map(Sashing::width).orElse(Length.ZERO);
+            return edges.match(
+                    triangles -> ExactLength.rootTwo(block.plus(sash).times(count).plus(sash)),
+                    blocks -> ExactLength.rootTwo(block.times(count)).dividedBy(2));
+        }
+
+        @Override
+        public Layout layOut(LayoutRequest request) {
+            return edges.match(
+                    triangles -> new OnPointLayout(request, triangles, sashing).layout(),
+                    blocks -> new CutUpLayout(request, blocks.cut()).layout());
+        }
+
+        @Override
+        public <R> R match(Function<Straight, R> straight, Function<OnPoint, R> onPoint) {
+            return onPoint.apply(this);
         }
     }
 }

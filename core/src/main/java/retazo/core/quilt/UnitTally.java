@@ -1,6 +1,7 @@
 package retazo.core.quilt;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,11 +21,8 @@ import retazo.core.measure.Count;
 /** Counts equal units over the whole quilt, so that those which come several at a time are rounded up once. */
 final class UnitTally {
 
-    /** So many blocks of a kind, with the units of one of them. */
-    record Blocks(BlockKind kind, Map<SizedUnit, Count> units, Figure<Count> count) {
-        static Blocks of(BlockKind kind, Figure<Count> count) {
-            return new Blocks(kind, kind.block().units(), count);
-        }
+    /** Blocks with the units of one of them. */
+    private record Counted(BlockCount blocks, Map<SizedUnit, Count> units) {
     }
 
     private final String key;
@@ -36,9 +34,10 @@ final class UnitTally {
     }
 
     /** The pieces of all units of these blocks. */
-    List<PieceNeeds.Source> sources(List<Blocks> blocks) {
-        Map<SizedUnit, Map<CutUnit, List<Blocks>>> byUnit = new LinkedHashMap<>();
-        for (Blocks placed : blocks) {
+    List<PieceNeeds.Source> sources(List<BlockCount> blocks) {
+        Map<SizedUnit, Map<CutUnit, List<Counted>>> byUnit = new LinkedHashMap<>();
+        for (BlockCount count : blocks) {
+            Counted placed = new Counted(count, count.kind().block().units());
             placed.units().keySet().forEach(unit -> byUnit
                     .computeIfAbsent(unit.pooled(), pooled -> new LinkedHashMap<>())
                     .computeIfAbsent(unit.unit(), arrangement -> new ArrayList<>())
@@ -46,23 +45,24 @@ final class UnitTally {
         }
         List<PieceNeeds.Source> sources = new ArrayList<>();
         int number = 0;
-        for (Map.Entry<SizedUnit, Map<CutUnit, List<Blocks>>> unit : byUnit.entrySet()) {
+        for (Map.Entry<SizedUnit, Map<CutUnit, List<Counted>>> unit : byUnit.entrySet()) {
             number++;
             sources.addAll(sourcesOf(unit.getKey(), unit.getValue(), key + ".unit" + number));
         }
         return sources;
     }
 
-    private List<PieceNeeds.Source> sourcesOf(SizedUnit unit, Map<CutUnit, List<Blocks>> arrangements, String unitKey) {
+    private List<PieceNeeds.Source> sourcesOf(SizedUnit unit, Map<CutUnit, List<Counted>> arrangements, String unitKey) {
         Map<CutUnit, Figure<Count>> needed = new LinkedHashMap<>();
-        Map<BlockKey, Count> perBlock = new LinkedHashMap<>();
+        Map<BlockCount, Count> perVariant = new IdentityHashMap<>();
         arrangements.forEach((arrangement, blocks) -> {
             SizedUnit sized = new SizedUnit(arrangement, unit.size(), unit.mirrored());
             String arrangementKey = arrangements.size() == 1 ? unitKey : unitKey + ".arrangement" + (needed.size() + 1);
             needed.put(arrangement, needed(sized, blocks, arrangementKey));
-            blocks.forEach(placed -> perBlock.merge(
-                    placed.kind().key(), placed.units().get(sized), Count::plus));
+            blocks.forEach(placed -> perVariant.merge(placed.blocks(), placed.units().get(sized), Count::plus));
         });
+        Map<BlockKey, Count> perBlock = new LinkedHashMap<>();
+        perVariant.forEach((placed, count) -> perBlock.merge(placed.kind().key(), count, UnitTally::larger));
         Figure<Count> all = unit.unit().needed(unitKey + ".needed", needed);
         UnitCut cut = unit.unit().cut(new UnitCutting(unitKey, all, unit.size(), unit.mirrored(), practice));
         List<CutPiece> oneSet = oneSet(unit);
@@ -75,6 +75,11 @@ final class UnitTally {
         return sources;
     }
 
+    /** Of a kind that stands in several colourings, the one with most. */
+    private static Count larger(Count one, Count other) {
+        return one.compareTo(other) >= 0 ? one : other;
+    }
+
     /** The pieces of as many units as one set of pieces gives. */
     private List<CutPiece> oneSet(SizedUnit unit) {
         Figure<Count> perCut =
@@ -82,14 +87,14 @@ final class UnitTally {
         return unit.unit().cut(new UnitCutting("set", perCut, unit.size(), unit.mirrored(), practice)).pieces();
     }
 
-    private static Figure<Count> needed(SizedUnit unit, List<Blocks> blocks, String key) {
+    private static Figure<Count> needed(SizedUnit unit, List<Counted> blocks, String key) {
         List<Figure<Count>> products = new ArrayList<>();
-        for (Blocks placed : blocks) {
-            String blockKey = blocks.size() == 1 ? key : key + "." + placed.kind().key();
+        for (Counted placed : blocks) {
+            String blockKey = blocks.size() == 1 ? key : key + "." + placed.blocks().name();
             Figure<Count> each = Figure.given(
                     blockKey + ".perBlock", Label.of("unit.perBlock"), placed.units().get(unit),
                     Origin.pattern("block.cells"));
-            products.add(Arithmetic.productOfCounts(blockKey + ".needed", Label.of("unit.needed"), placed.count(), each));
+            products.add(Arithmetic.productOfCounts(blockKey + ".needed", Label.of("unit.needed"), placed.blocks().count(), each));
         }
         return products.size() == 1 ? products.get(0) : Arithmetic.sumOfCounts(key + ".needed", Label.of("unit.needed"), products);
     }

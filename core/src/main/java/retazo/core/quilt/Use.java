@@ -14,6 +14,12 @@ public record Use(Place place, int number) {
     /** The parts of a quilt that cloth is cut for. */
     public enum Place {
         BLOCKS,
+        SASH,
+        /** Squares where sashes cross. */
+        CORNERSTONE,
+        /** Triangles along the edges of a quilt on point. */
+        SETTING,
+        FLANGE,
         BORDER,
         BINDING,
         BACKING
@@ -21,6 +27,10 @@ public record Use(Place place, int number) {
 
     public static final int MOST_BORDERS = 5;
     public static final Use BLOCKS = new Use(Place.BLOCKS, 0);
+    public static final Use SASH = new Use(Place.SASH, 0);
+    public static final Use CORNERSTONE = new Use(Place.CORNERSTONE, 0);
+    public static final Use SETTING = new Use(Place.SETTING, 0);
+    public static final Use FLANGE = new Use(Place.FLANGE, 0);
     public static final Use BINDING = new Use(Place.BINDING, 0);
     public static final Use BACKING = new Use(Place.BACKING, 0);
 
@@ -35,6 +45,18 @@ public record Use(Place place, int number) {
         }
         if (lower.contains("backing")) {
             return BACKING;
+        }
+        if (lower.contains("cornerstone")) {
+            return CORNERSTONE;
+        }
+        if (lower.contains("sash") || lower.contains("lattice")) {
+            return SASH;
+        }
+        if (lower.contains("setting")) {
+            return SETTING;
+        }
+        if (lower.contains("flange")) {
+            return FLANGE;
         }
         if (!border.find()) {
             return BLOCKS;

@@ -74,8 +74,9 @@ class CasesTest {
     private static Map<String, Object> answer(String topic, CaseObject input) {
         return switch (topic) {
             case "units" -> UnitAnswers.of(input);
-            case "settings" -> CaseAnswers.straightSetting(input);
-            case "finishing" -> CaseAnswers.finishing(input);
+            case "settings" -> SettingAnswers.of(input);
+            case "places" -> PlaceAnswers.of(input);
+            case "finishing" -> FinishingAnswers.of(input);
             default -> throw new AssertionError("Nobody answers the topic '" + topic + "'.");
         };
     }

@@ -20,19 +20,10 @@ final class Unclaimed {
     }
 
     static final List<Feature> FEATURES = List.of(
-            new Feature("settings", "sashes", input -> layout(input, "straight") && input.optionalText("sash").isPresent()),
-            new Feature("settings", "on point", input -> layout(input, "on-point")),
-            new Feature("finishing", "mitred borders and cornerstones", input -> input.objects("borders").stream()
-                    .anyMatch(border -> !border.text("corners").equals("butted"))),
-            new Feature("places", "all rules", input -> true),
             new Feature("strips", "the least cloth", input -> true),
             new Feature("precuts", "cutting diagrams", input -> true),
             new Feature("bolts", "the best score proved", input -> true));
 
     private Unclaimed() {
-    }
-
-    private static boolean layout(CaseObject input, String layout) {
-        return input.text("layout").equals(layout);
     }
 }

@@ -1,7 +1,7 @@
 package retazo.core.cases;
 
-import static retazo.core.cases.CaseAnswers.given;
-import static retazo.core.cases.CaseAnswers.text;
+import static retazo.core.cases.FinishingAnswers.given;
+import static retazo.core.cases.FinishingAnswers.text;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -59,10 +59,10 @@ class WorksheetPlannerTest {
 
         ClothPlan plan = plan("40", List.of(
                 patches("A2", "3", "3", 5),
-                new ClothNeed.Binding(quilt.binding().orElseThrow()),
+                new ClothNeed.Binding(quilt.bindings().get(0)),
                 patches("A1", "6", "6", 5),
-                new ClothNeed.Border(quilt.borders().get(0)),
-                new ClothNeed.Backing(quilt.backing().orElseThrow())));
+                new ClothNeed.Long(quilt.longPieces().get(0)),
+                new ClothNeed.Backing(quilt.backings().get(0))));
 
         assertThat(plan.lines()).extracting(line -> line.use().place(), line -> line.pieceLabels()).containsExactly(
                 tuple(Use.Place.BACKING, List.of()),

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -118,7 +119,7 @@ class CutListTest {
 
         QuiltPlan plan = plan(design, 1);
 
-        assertThat(plan.binding().orElseThrow().strips(PRACTICE.figure(PracticeMeasure.USABLE_WIDTH)).value()).isEqualTo(new Count(6));
+        assertThat(plan.bindings().get(0).strips(PRACTICE.figure(PracticeMeasure.USABLE_WIDTH)).value()).isEqualTo(new Count(6));
         assertThat(design.uses(MUD)).containsExactly(Use.BLOCKS, Use.BINDING);
     }
 

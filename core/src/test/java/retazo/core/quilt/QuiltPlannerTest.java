@@ -30,8 +30,8 @@ class QuiltPlannerTest {
     @Test
     void a_throw_of_twenty_blocks_finishes_fifty_six_by_sixty_eight() {
         assertThat(plan.layout().orElseThrow().blocks().value()).isEqualTo(new Count(20));
-        assertThat(plan.layout().orElseThrow().width().value()).isEqualTo(inches("48"));
-        assertThat(plan.layout().orElseThrow().height().value()).isEqualTo(inches("60"));
+        assertThat(plan.layout().orElseThrow().width().quoted().value()).isEqualTo(inches("48"));
+        assertThat(plan.layout().orElseThrow().height().quoted().value()).isEqualTo(inches("60"));
         assertThat(plan.finished().orElseThrow().width().value()).isEqualTo(inches("56"));
         assertThat(plan.finished().orElseThrow().height().value()).isEqualTo(inches("68"));
     }
@@ -62,33 +62,33 @@ class QuiltPlannerTest {
 
         assertThat(odd.pieces().get(4).units()).extracting(use -> use.pieces().value())
                 .containsExactly(new Count(8), new Count(15));
-        assertThat(odd.borders()).isEmpty();
+        assertThat(odd.longPieces()).isEmpty();
     }
 
     /** Sides 60 + 1/2 + 2 = 62 1/2, ends 56 + 1/2 + 2 = 58 1/2; 242 in joined: (242 − 1/2) ÷ 39 1/2 = 6.1, so 7 strips. */
     @Test
     void a_border_is_cut_longer_by_seams_and_trim_and_joined() {
-        BorderPieces border = plan.borders().get(0);
+        LongPieces border = plan.longPieces().get(0);
 
         assertThat(border.cutWidth().value()).isEqualTo(inches("4 1/2"));
-        assertThat(border.side().value()).isEqualTo(inches("62 1/2"));
-        assertThat(border.end().value()).isEqualTo(inches("58 1/2"));
+        assertThat(border.pieces().get(0).length().value()).isEqualTo(inches("62 1/2"));
+        assertThat(border.pieces().get(1).length().value()).isEqualTo(inches("58 1/2"));
         assertThat(border.strips(FORTY).value()).isEqualTo(new Count(7));
-        assertThat(border.side().operands()).extracting(operand -> operand.label().code())
+        assertThat(border.pieces().get(0).length().operands()).extracting(operand -> operand.label().code())
                 .containsExactly("border.sideExact", "practice.borderTrim");
     }
 
     /** 2 × (56 + 68) + 10 = 258 in; (258 − 2 1/4) ÷ 37 3/4 = 6.8, so 7 strips. */
     @Test
     void binding_goes_around_with_ten_inches_more() {
-        assertThat(plan.binding().orElseThrow().length().value()).isEqualTo(inches("258"));
-        assertThat(plan.binding().orElseThrow().strips(FORTY).value()).isEqualTo(new Count(7));
+        assertThat(plan.bindings().get(0).length().value()).isEqualTo(inches("258"));
+        assertThat(plan.bindings().get(0).strips(FORTY).value()).isEqualTo(new Count(7));
     }
 
     /** 64 × 76 in: two panels of 76 in are 152, two across of 64 in are 128. */
     @Test
     void a_backing_takes_the_way_with_less_cloth() {
-        BackingSheet.Panels panels = plan.backing().orElseThrow().fewest(FORTY);
+        BackingSheet.Panels panels = plan.backings().get(0).fewest(FORTY, false);
 
         assertThat(panels.seams()).isEqualTo(BackingSheet.Seams.HORIZONTAL);
         assertThat(panels.panels().value()).isEqualTo(new Count(2));
@@ -102,7 +102,7 @@ class QuiltPlannerTest {
         QuiltSize square = QuiltSize.Grid.of(new SizeKey("square"), "Square", 4, 4, List.of(Length.ofInches(4)));
 
         BackingSheet.Panels panels =
-                new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backing().orElseThrow().fewest(FORTY);
+                new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backings().get(0).fewest(FORTY, false);
 
         assertThat(panels.seams()).isEqualTo(BackingSheet.Seams.VERTICAL);
     }
@@ -132,11 +132,11 @@ class QuiltPlannerTest {
         QuiltSize.Grid size = QuiltSize.Grid.of(
                 new SizeKey("any"), "Any", columns, rows, List.of(Length.ofInches(borderEighths, 8)));
 
-        QuiltDrawing drawing = QuiltDrawing.of(QuiltSamples.ferryWake().drawing().orElseThrow(), size);
+        QuiltDrawing drawing = QuiltDrawing.of(QuiltSamples.ferryWake().drawing().orElseThrow(), size, Length.ofInches(1, 4));
 
         QuiltDrawing.PlacedBlock block = drawing.blocks().get(0);
-        BigInteger blocks = area(block.patches().stream()).multiply(BigInteger.valueOf(block.corners().size()));
-        assertThat(blocks.add(area(drawing.borders().stream())).shiftRight(1)).isEqualTo(
+        BigInteger blocks = area(block.patches().stream()).multiply(BigInteger.valueOf(block.spots().size()));
+        assertThat(blocks.add(area(drawing.around().stream())).shiftRight(1)).isEqualTo(
                 BigInteger.valueOf(drawing.width().ticks()).multiply(BigInteger.valueOf(drawing.height().ticks())));
     }
 

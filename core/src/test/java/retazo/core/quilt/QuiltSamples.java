@@ -46,13 +46,11 @@ public final class QuiltSamples {
 
     /** One block everywhere, one border, binding in the night ground. */
     public static Drawing drawing(Block block, RoleKey border) {
-        return new Drawing(
+        return Drawing.of(
                 List.of(new BlockKind(WAKE_KEY, "wake", block)),
-                PlaceRule.uniform(WAKE_KEY),
-                new Setting.Straight(),
-                List.of(new BorderDesign(border, BorderCorners.BUTTED)),
-                Optional.of(NIGHT),
-                Optional.of(BACK));
+                Composition.straight(
+                        PlaceRule.uniform(WAKE_KEY),
+                        Finishing.of(List.of(BorderDesign.butted(border)), Optional.of(NIGHT), Optional.of(BACK))));
     }
 
     public static Block wakeBlock() {

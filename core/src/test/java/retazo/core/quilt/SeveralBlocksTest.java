@@ -31,7 +31,7 @@ class SeveralBlocksTest {
      */
     @Test
     void units_of_all_kinds_are_rounded_up_together() {
-        QuiltPlan plan = plan(PlaceRule.Cycle.DIAGONALS, 3, 3);
+        QuiltPlan plan = plan(Line.DIAGONALS, 3, 3);
         PieceNeed squares = plan.pieces().get(0);
 
         assertThat(squares.label()).isEqualTo("A1");
@@ -44,34 +44,33 @@ class SeveralBlocksTest {
 
     @Test
     void kinds_follow_one_another_by_rows_or_columns() {
-        assertThat(plan(PlaceRule.Cycle.ROWS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(7));
-        assertThat(plan(PlaceRule.Cycle.COLUMNS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(6));
+        assertThat(plan(Line.ROWS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(7));
+        assertThat(plan(Line.COLUMNS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(6));
     }
 
     @Property(tries = 60)
     void counts_of_all_kinds_add_up_to_the_grid(
-            @ForAll PlaceRule.Cycle cycle, @ForAll @IntRange(min = 1, max = 12) int columns, @ForAll @IntRange(min = 1, max = 12) int rows) {
-        QuiltDrawing drawing = QuiltDrawing.of(drawing(cycle), size(columns, rows));
+            @ForAll Line line, @ForAll @IntRange(min = 1, max = 12) int columns, @ForAll @IntRange(min = 1, max = 12) int rows) {
+        QuiltDrawing drawing = QuiltDrawing.of(drawing(line), size(columns, rows), Length.ofInches(1, 4));
 
-        assertThat(drawing.blocks().stream().mapToInt(block -> block.corners().size()).sum()).isEqualTo(columns * rows);
+        assertThat(drawing.blocks().stream().mapToInt(block -> block.spots().size()).sum()).isEqualTo(columns * rows);
     }
 
     @Test
     void blocks_that_stand_side_by_side_have_one_size() {
         Block larger = QuiltSamples.block(4, List.of(List.of("A", "B"), List.of("C", "D")));
-        Drawing drawing = new Drawing(
+        Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", larger)),
-                new PlaceRule(PlaceRule.Cycle.DIAGONALS, List.of(STAR, PLAIN)), new Setting.Straight(), List.of(),
-                Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK));
+                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
 
         assertThat(check(drawing)).extracting(Problem::place, Problem::code).containsExactly(tuple("places", "design.block-sizes"));
     }
 
     @Test
     void a_place_rule_cannot_name_a_block_that_is_not_there() {
-        Drawing drawing = new Drawing(
-                List.of(new BlockKind(STAR, "star", star())), PlaceRule.uniform(PLAIN), new Setting.Straight(), List.of(),
-                Optional.empty(), Optional.empty());
+        Drawing drawing = Drawing.of(
+                List.of(new BlockKind(STAR, "star", star())),
+                Composition.straight(PlaceRule.uniform(PLAIN), Finishing.of(List.of(), Optional.empty(), Optional.empty())));
 
         assertThat(check(drawing)).extracting(Problem::place, Problem::code).contains(tuple("places", "cell.unknown-block"));
     }
@@ -84,22 +83,21 @@ class SeveralBlocksTest {
     void arrangements_of_one_stack_are_cut_together() {
         Block first = QuiltSamples.block(4, List.of(List.of("slashed A 1, B")));
         Block second = QuiltSamples.block(4, List.of(List.of("slashed B 1, A")));
-        Drawing drawing = new Drawing(
+        Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "first", first), new BlockKind(PLAIN, "second", second)),
-                new PlaceRule(PlaceRule.Cycle.DIAGONALS, List.of(STAR, PLAIN)), new Setting.Straight(), List.of(),
-                Optional.empty(), Optional.empty());
+                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.empty(), Optional.empty())));
         QuiltDesign design = QuiltDesign.drawn(QuiltSamples.wakeRoles().subList(0, 2), List.of(size(3, 6)), drawing);
 
         QuiltPlan plan = new QuiltPlanner(ShopPractice.customary()).plan(design, size(3, 6));
 
         assertThat(plan.pieces()).extracting(need -> need.count().value()).containsExactly(new Count(9), new Count(9));
-        assertThat(plan.binding()).isEmpty();
+        assertThat(plan.bindings()).isEmpty();
     }
 
     /** A pattern may sew its triangles exact where the shop sews them larger: 3 in from 3⅞. */
     @Test
     void a_pattern_may_change_a_setting_of_the_shop() {
-        QuiltDesign shop = design(PlaceRule.Cycle.DIAGONALS, 3, 3);
+        QuiltDesign shop = design(Line.DIAGONALS, 3, 3);
         QuiltDesign exact = new QuiltDesign(
                 shop.roles(), shop.sizes(), shop.table(), shop.cutList(), shop.drawing(), Way.DRAWING,
                 Map.of(PracticeMeasure.HALF_SQUARE_OVERSIZE, Length.ZERO));
@@ -116,8 +114,9 @@ class SeveralBlocksTest {
                 QuiltSamples.block(3, List.of(List.of("A"))).cells());
         QuiltDesign design = QuiltDesign.drawn(
                 QuiltSamples.wakeRoles().subList(0, 1), List.of(size(2, 2)),
-                new Drawing(List.of(new BlockKind(STAR, "odd", odd)), PlaceRule.uniform(STAR), new Setting.Straight(), List.of(),
-                        Optional.empty(), Optional.empty()));
+                Drawing.of(
+                List.of(new BlockKind(STAR, "odd", odd)),
+                Composition.straight(PlaceRule.uniform(STAR), Finishing.of(List.of(), Optional.empty(), Optional.empty()))));
 
         QuiltPlan plan = new QuiltPlanner(ShopPractice.customary()).plan(design, size(2, 2));
 
@@ -138,23 +137,22 @@ class SeveralBlocksTest {
         return QuiltSamples.block(3, List.of(List.of("A/B", "D"), List.of("D", "D")));
     }
 
-    private static Drawing drawing(PlaceRule.Cycle cycle) {
-        return new Drawing(
+    private static Drawing drawing(Line line) {
+        return Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", plain())),
-                new PlaceRule(cycle, List.of(STAR, PLAIN)), new Setting.Straight(), List.of(),
-                Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK));
+                Composition.straight(CycleRule.of(line, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
     }
 
     private static QuiltSize.Grid size(int columns, int rows) {
         return QuiltSize.Grid.of(new SizeKey("any"), "Any", columns, rows, List.of());
     }
 
-    private static QuiltDesign design(PlaceRule.Cycle cycle, int columns, int rows) {
-        return QuiltDesign.drawn(QuiltSamples.wakeRoles(), List.of(size(columns, rows)), drawing(cycle));
+    private static QuiltDesign design(Line line, int columns, int rows) {
+        return QuiltDesign.drawn(QuiltSamples.wakeRoles(), List.of(size(columns, rows)), drawing(line));
     }
 
-    private static QuiltPlan plan(PlaceRule.Cycle cycle, int columns, int rows) {
-        QuiltDesign design = design(cycle, columns, rows);
+    private static QuiltPlan plan(Line line, int columns, int rows) {
+        QuiltDesign design = design(line, columns, rows);
         return new QuiltPlanner(ShopPractice.customary()).plan(design, design.sizes().get(0));
     }
 

@@ -1,7 +1,9 @@
 package retazo.core.cases;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import retazo.core.block.Block;
@@ -22,8 +24,11 @@ import retazo.core.quilt.BackingSheet;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.BorderDesign;
-import retazo.core.quilt.BorderPieces;
+import retazo.core.quilt.Composition;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Finishing;
+import retazo.core.quilt.Grain;
+import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
@@ -32,34 +37,15 @@ import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeKey;
 
-/** Puts a case's input to the core and writes its answer in the form of the case files. */
-final class CaseAnswers {
+/** Puts the cases of borders, binding and backing to the core. */
+final class FinishingAnswers {
 
     private static final RoleKey A = new RoleKey("A");
 
-    private CaseAnswers() {
+    private FinishingAnswers() {
     }
 
-    static Map<String, Object> straightSetting(CaseObject input) {
-        for (String key : List.of("layout", "sash", "framed", "cornerstones", "edges")) {
-            input.get(key);
-        }
-        input.length("seam");
-        input.length("cutStep");
-        QuiltSize.Grid size = QuiltSize.Grid.of(
-                new SizeKey("case"), "case", input.number("columns"), input.number("rows"), List.of());
-        Setting.Layout layout = new Setting.Straight()
-                .layOut("case", block(input.length("block"), input.length("block")), size);
-        Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("blocks", layout.blocks().value().toString());
-        answer.put("width", text(layout.width().value()));
-        answer.put("height", text(layout.height().value()));
-        answer.put("sashes", List.of());
-        answer.put("cornerstones", "none");
-        return answer;
-    }
-
-    static Map<String, Object> finishing(CaseObject input) {
+    static Map<String, Object> of(CaseObject input) {
         CaseObject backing = input.object("backing");
         Optional<CaseObject> binding = input.optionalObject("binding");
         ShopPractice practice = ShopPractice.customary()
@@ -70,40 +56,48 @@ final class CaseAnswers {
             practice = practice.with(PracticeMeasure.BINDING_WIDTH, binding.get().length("stripWidth"));
         }
         List<CaseObject> borders = input.objects("borders");
-        borders.forEach(border -> border.text("corners"));
+        Block block = block(input.length("width"), input.length("height"));
+        Finishing finishing = Finishing.of(
+                borders.stream().map(border -> new BorderDesign(
+                        A, BorderCorners.valueOf(border.text("corners").toUpperCase(Locale.ROOT)), Optional.empty(), Grain.SHORTER)).toList(),
+                Optional.of(A), Optional.of(A));
         QuiltPlan plan = plan(
-                1, 1, block(input.length("width"), input.length("height")),
-                borders.stream().map(border -> border.length("width")).toList(), practice);
+                QuiltSize.Grid.of(new SizeKey("case"), "case", 1, 1, borders.stream().map(border -> border.length("width")).toList()),
+                block, Setting.PLAIN, finishing, practice);
         Figure<Length> usableWidth = given(input.length("usableWidth"));
         Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("borders", plan.borders().stream().map(border -> border(border, usableWidth)).toList());
+        answer.put("borders", plan.longPieces().stream().map(border -> border(border, plan, usableWidth)).toList());
         answer.put("finishedWidth", text(plan.finished().orElseThrow().width().value()));
         answer.put("finishedHeight", text(plan.finished().orElseThrow().height().value()));
         answer.put("binding", binding.isEmpty() ? "none" : Map.of(
-                "length", text(plan.binding().orElseThrow().length().value()),
-                "strips", plan.binding().orElseThrow().strips(usableWidth).value().toString()));
-        answer.put("backing", backing(plan.backing().orElseThrow(), given(backing.length("usableWidth")), given(backing.length("wideWidth"))));
+                "length", text(plan.bindings().get(0).length().value()),
+                "strips", plan.bindings().get(0).strips(usableWidth).value().toString()));
+        answer.put("backing", backing(plan.backings().get(0), given(backing.length("usableWidth")), given(backing.length("wideWidth"))));
         return answer;
     }
 
-    private static Map<String, Object> border(BorderPieces border, Figure<Length> usableWidth) {
+    private static Map<String, Object> border(LongPieces border, QuiltPlan plan, Figure<Length> usableWidth) {
         Map<String, Object> answer = new LinkedHashMap<>();
-        answer.put("pieces", List.of(longPiece(border, border.side()), longPiece(border, border.end())));
+        List<Object> pieces = new ArrayList<>();
+        border.pieces().forEach(piece -> pieces.add(piece(border.cutWidth().value(), piece.length().value(), piece.count().value())));
+        plan.pieces().stream().filter(piece -> piece.use().equals(border.use())).forEach(square -> pieces.add(
+                piece(square.shape().stripHeight().value(), square.shape().across().value(), square.count().value())));
+        answer.put("pieces", pieces);
         answer.put("stripsAcross", border.strips(usableWidth).value().toString());
-        answer.put("alongLength", border.alongLength(usableWidth.value()).map(CaseAnswers::text).orElse("none"));
+        answer.put("alongLength", border.alongLength(usableWidth.value()).map(along -> text(along.value())).orElse("none"));
         return answer;
     }
 
-    private static Map<String, Object> longPiece(BorderPieces border, Figure<Length> length) {
-        return Map.of("width", text(border.cutWidth().value()), "length", text(length.value()), "count", "2");
+    private static Map<String, Object> piece(Length width, Length length, Count count) {
+        return Map.of("width", text(width), "length", text(length), "count", count.toString());
     }
 
     private static Map<String, Object> backing(BackingSheet sheet, Figure<Length> usableWidth, Figure<Length> wideWidth) {
         Map<String, Object> answer = new LinkedHashMap<>();
         answer.put("vertical", panels(sheet.panels(BackingSheet.Seams.VERTICAL, usableWidth)));
         answer.put("horizontal", panels(sheet.panels(BackingSheet.Seams.HORIZONTAL, usableWidth)));
-        BackingSheet.Panels wide = sheet.fewest(wideWidth);
-        answer.put("wide", wide.panels().value().equals(Count.ONE) ? Map.of("length", text(wide.length().value())) : "none");
+        answer.put("wide", sheet.whole(wideWidth, false)
+                .<Object>map(whole -> Map.of("length", text(whole.length().value()))).orElse("none"));
         return answer;
     }
 
@@ -111,22 +105,15 @@ final class CaseAnswers {
         return Map.of("panels", panels.panels().value().toString(), "length", text(panels.length().value()));
     }
 
-    private static QuiltPlan plan(int columns, int rows, Block block, List<Length> borders, ShopPractice practice) {
-        QuiltSize size = QuiltSize.Grid.of(new SizeKey("case"), "case", columns, rows, borders);
+    static QuiltPlan plan(QuiltSize.Grid size, Block block, Setting setting, Finishing finishing, ShopPractice practice) {
         BlockKey key = new BlockKey("case");
-        Drawing drawing = new Drawing(
-                List.of(new BlockKind(key, "case", block)),
-                PlaceRule.uniform(key),
-                new Setting.Straight(),
-                borders.stream().map(border -> new BorderDesign(A, BorderCorners.BUTTED)).toList(),
-                Optional.of(A),
-                Optional.of(A));
-        QuiltDesign design = QuiltDesign.drawn(List.of(Role.of(A, "A", "all")), List.of(size), drawing);
-        return new QuiltPlanner(practice).plan(design, size);
+        Drawing drawing = Drawing.of(
+                List.of(new BlockKind(key, "case", block)), new Composition(PlaceRule.uniform(key), setting, finishing));
+        return new QuiltPlanner(practice).plan(QuiltDesign.drawn(List.of(Role.of(A, "A", "all")), List.of(size), drawing), size);
     }
 
     /** A block of this size; larger than a grid line may be, it is made of two. */
-    private static Block block(Length width, Length height) {
+    static Block block(Length width, Length height) {
         List<Length> columns = lines(width);
         List<Length> rows = lines(height);
         return Block.of(columns, rows, List.of(
@@ -134,7 +121,7 @@ final class CaseAnswers {
     }
 
     private static List<Length> lines(Length side) {
-        List<Length> lines = new java.util.ArrayList<>();
+        List<Length> lines = new ArrayList<>();
         Length left = side;
         while (left.isLongerThan(Block.LARGEST_LINE)) {
             lines.add(Block.LARGEST_LINE);

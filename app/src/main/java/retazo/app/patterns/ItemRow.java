@@ -1,0 +1,90 @@
+package retazo.app.patterns;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import retazo.app.shared.FieldReader;
+import retazo.core.block.BlockKey;
+import retazo.core.block.RoleKey;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.BlockKind;
+import retazo.core.quilt.BorderDesign;
+import retazo.core.quilt.Composition;
+import retazo.core.quilt.CycleRule;
+import retazo.core.quilt.DesignCheck;
+import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Finishing;
+import retazo.core.quilt.Item;
+import retazo.core.quilt.Line;
+import retazo.core.quilt.QuiltDesign;
+
+/**
+ * An item beside the quilt, as typed: blocks in turn, at most one border, binding and backing.
+ *
+ * @param kinds       blocks by name, in a checkerboard where there are several
+ * @param border      letter; empty for none
+ * @param borderWidth finished, or with {@code cut} behind it as it is cut
+ */
+record ItemRow(
+        @Nullable String name, @Nullable String copies, @Nullable String kinds, @Nullable String columns, @Nullable String rows,
+        @Nullable String border, @Nullable String borderWidth, @Nullable String binding, @Nullable String backing) {
+
+    static final ItemRow BLANK = new ItemRow("", "", "", "", "", "", "", "", "");
+    private static final int LONGEST_NAME = 40;
+
+    boolean isBlank() {
+        return Typed.text(name).isEmpty() && Typed.text(kinds).isEmpty();
+    }
+
+    static ItemRow of(Item item, Drawing drawing, Function<RoleKey, String> letters) {
+        Finishing finishing = item.composition().finishing();
+        return new ItemRow(
+                item.name(), Integer.toString(item.copies()),
+                item.composition().places().kinds().stream().map(key -> drawing.kind(key).name()).reduce((a, b) -> a + ", " + b).orElse(""),
+                Integer.toString(item.columns()), Integer.toString(item.rows()),
+                finishing.borders().stream().map(BorderDesign::role).map(letters).findFirst().orElse(""),
+                item.borderWidths().stream().map(Typed::inches).findFirst().orElse(""),
+                finishing.binding().map(letters).orElse(""), finishing.backing().map(letters).orElse(""));
+    }
+
+    /** Empty with a problem at its field where it is none. */
+    Optional<Item> read(String place, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles, SizeRow.Context context) {
+        FieldReader reader = context.reader();
+        String readName = reader.text(place + "name", name, LONGEST_NAME);
+        int count = reader.number(place + "copies", Typed.text(copies).isEmpty() ? "1" : copies, 1, Item.MOST_COPIES);
+        int across = reader.number(place + "columns", columns, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        int down = reader.number(place + "rows", rows, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        List<BlockKey> keys = new ArrayList<>();
+        for (String kind : Typed.text(kinds).split("\\s*[,;]\\s*")) {
+            blocks.stream().filter(block -> block.name().equalsIgnoreCase(kind)).map(BlockKind::key).findFirst().ifPresentOrElse(
+                    keys::add, () -> reader.add(Problem.at(place + "kinds", "cell.unknown-block", kind)));
+        }
+        Optional<RoleKey> borderRole = role(place + "border", border, roles, reader);
+        Optional<Length> width = SizeRow.width(place + "borderWidth", borderWidth, DesignCheck.WIDEST_BORDER, context);
+        if (borderRole.isPresent() != width.isPresent()) {
+            reader.add(Problem.at(place + "borderWidth", "item.border-width"));
+        }
+        Finishing finishing = Finishing.of(
+                borderRole.map(BorderDesign::butted).stream().toList(), role(place + "binding", binding, roles, reader),
+                role(place + "backing", backing, roles, reader));
+        return keys.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Item(
+                        readName, count, Composition.straight(CycleRule.of(Line.DIAGONALS, keys), finishing), across, down,
+                        width.stream().toList()));
+    }
+
+    private static Optional<RoleKey> role(
+            String field, @Nullable String letter, Function<String, Optional<RoleKey>> roles, FieldReader reader) {
+        String text = Typed.text(letter).toUpperCase(Locale.ROOT);
+        Optional<RoleKey> role = text.isEmpty() ? Optional.empty() : roles.apply(text);
+        if (!text.isEmpty() && role.isEmpty()) {
+            reader.add(Problem.at(field, "cell.unknown-role", text));
+        }
+        return role;
+    }
+}

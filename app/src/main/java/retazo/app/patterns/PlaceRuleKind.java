@@ -1,0 +1,64 @@
+package retazo.app.patterns;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import retazo.core.quilt.ColourSetRule;
+import retazo.core.quilt.CycleRule;
+import retazo.core.quilt.GradientRule;
+import retazo.core.quilt.MapRule;
+import retazo.core.quilt.PlaceRule;
+import retazo.core.quilt.PointRule;
+import retazo.core.quilt.PositionRule;
+
+/** The kinds of place rules by the names that forms and files use. */
+enum PlaceRuleKind {
+    CYCLE,
+    BY_POSITION,
+    GRADIENT,
+    POINTS,
+    COLOUR_SETS,
+    MAP;
+
+    static final Map<String, PlaceRuleKind> BY_CODE =
+            Stream.of(values()).collect(Collectors.toMap(PlaceRuleKind::code, name -> name, (a, b) -> a, LinkedHashMap::new));
+
+    String code() {
+        return PatternFileWriter.code(this);
+    }
+
+    static PlaceRuleKind of(PlaceRule rule) {
+        return rule.match(new PlaceRule.Cases<>() {
+            @Override
+            public PlaceRuleKind cycle(CycleRule cycle) {
+                return CYCLE;
+            }
+
+            @Override
+            public PlaceRuleKind byPosition(PositionRule position) {
+                return BY_POSITION;
+            }
+
+            @Override
+            public PlaceRuleKind gradient(GradientRule gradient) {
+                return GRADIENT;
+            }
+
+            @Override
+            public PlaceRuleKind points(PointRule points) {
+                return POINTS;
+            }
+
+            @Override
+            public PlaceRuleKind colourSets(ColourSetRule sets) {
+                return COLOUR_SETS;
+            }
+
+            @Override
+            public PlaceRuleKind handMap(MapRule map) {
+                return MAP;
+            }
+        });
+    }
+}

@@ -1,0 +1,81 @@
+package retazo.core.verdict;
+
+import java.util.Optional;
+import java.util.Set;
+import retazo.core.cloth.Margin;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.quilt.Use;
+
+/**
+ * A way of working a length out.
+ *
+ * @param practice  widths, overages and seams
+ * @param squaring  whether the end of the cloth is squared
+ * @param pieces    what becomes of pieces
+ * @param without   uses that are left out
+ * @param partStep  to what each strip length is rounded before they are added up; empty where only the sum is
+ * @param margin    on the sum
+ * @param rounding  of the sum
+ */
+record Basis(
+        ShopPractice practice, boolean squaring, Pieces pieces, Set<Use.Place> without, Optional<Length> partStep, Margin margin,
+        Rounding rounding) {
+
+    /** How pieces are cut. */
+    enum Pieces {
+        AS_THEY_ARE,
+        /** Rectangles with their other side across the cloth. */
+        THE_LONG_WAY,
+        /** Long strips as wide as they finish. */
+        STRIPS_AS_FINISHED,
+        /** Patches as large as they finish. */
+        PATCHES_AS_FINISHED,
+        /** The backing with its seams the other way. */
+        OTHER_SEAMS
+    }
+
+    /** To which step, and whether to the nearest. */
+    record Rounding(Length step, boolean nearest) {
+        Length of(Length length) {
+            if (!nearest) {
+                return length.roundedUpTo(step);
+            }
+            Length up = length.roundedUpTo(step);
+            return up.minus(length).times(2).isLongerThan(step) ? up.minus(step) : up;
+        }
+    }
+
+    static Basis of(ShopPractice practice, Length step) {
+        return new Basis(
+                practice, true, Pieces.AS_THEY_ARE, Set.of(), Optional.empty(), new Margin.None(), new Rounding(step, false));
+    }
+
+    Basis with(ShopPractice other) {
+        return new Basis(other, squaring, pieces, without, partStep, margin, rounding);
+    }
+
+    Basis notSquared() {
+        return new Basis(practice, false, pieces, without, partStep, margin, rounding);
+    }
+
+    Basis with(Pieces other) {
+        return new Basis(practice, squaring, other, without, partStep, margin, rounding);
+    }
+
+    Basis leavingOut(Use.Place place) {
+        return new Basis(practice, squaring, pieces, Set.of(place), partStep, margin, rounding);
+    }
+
+    Basis roundingParts(Length step) {
+        return new Basis(practice, squaring, pieces, without, Optional.of(step), margin, rounding);
+    }
+
+    Basis with(Margin other) {
+        return new Basis(practice, squaring, pieces, without, partStep, other, rounding);
+    }
+
+    Basis with(Rounding other) {
+        return new Basis(practice, squaring, pieces, without, partStep, margin, other);
+    }
+}

@@ -1,0 +1,76 @@
+package retazo.core.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import retazo.core.cloth.Margin;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Label;
+import retazo.core.measure.Length;
+import retazo.core.measure.Percent;
+import retazo.core.quilt.Use;
+
+/**
+ * A customary way of working that differs from the shop's in one thing.
+ *
+ * @param label what it is, in words
+ * @param apply a way of working with it
+ */
+record Habit(Label label, UnaryOperator<Basis> apply) {
+
+    private static final List<Integer> WIDTHS = List.of(40, 41, 42, 43, 44);
+    private static final List<Integer> OVERAGES = List.of(0, 1, 2, 3, 4, 5, 6);
+    private static final List<Length> BINDINGS =
+            Stream.of(16, 17, 18, 20).map(eighths -> Length.ofInches(eighths, 8)).toList();
+    private static final List<Length> EXTRAS = List.of(
+            Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2));
+    private static final List<Length> STEPS = List.of(
+            Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2), Length.ofYards(1, 1));
+
+    private static Habit of(UnaryOperator<Basis> apply, String code, Object... arguments) {
+        return new Habit(Label.of("reading." + code, arguments), apply);
+    }
+
+    /** Habits one of which may explain a figure by itself, the likelier ones first. */
+    static List<Habit> main(ShopPractice practice) {
+        List<Habit> habits = new ArrayList<>();
+        measures(habits, practice, PracticeMeasure.USABLE_WIDTH, WIDTHS.stream().map(Length::ofInches).toList(), "usable-width");
+        STEPS.forEach(step -> habits.add(of(basis -> basis.roundingParts(step), "parts", step)));
+        habits.add(of(basis -> basis.with(Basis.Pieces.STRIPS_AS_FINISHED), "strips-as-finished"));
+        habits.add(of(basis -> basis.with(Basis.Pieces.PATCHES_AS_FINISHED), "patches-as-finished"));
+        habits.add(of(basis -> basis.with(Basis.Pieces.THE_LONG_WAY), "long-way"));
+        Stream.of(5, 10, 15).forEach(share -> habits.add(
+                of(basis -> basis.with(new Margin.Share(Percent.of(share))), "margin-share", share)));
+        EXTRAS.forEach(extra -> habits.add(of(basis -> basis.with(new Margin.Extra(extra)), "margin", extra)));
+        measures(habits, practice, PracticeMeasure.BACKING_OVERAGE, OVERAGES.stream().map(Length::ofInches).toList(), "overage");
+        habits.add(of(basis -> basis.with(Basis.Pieces.OTHER_SEAMS), "other-seams"));
+        measures(habits, practice, PracticeMeasure.BINDING_WIDTH, BINDINGS, "binding-width");
+        for (Use.Place place : List.of(Use.Place.BINDING, Use.Place.BORDER, Use.Place.SASH, Use.Place.SETTING)) {
+            habits.add(of(basis -> basis.leavingOut(place), "without." + place));
+        }
+        measures(habits, practice, PracticeMeasure.BORDER_TRIM, List.of(Length.ZERO), "no-trim");
+        return habits;
+    }
+
+    private static void measures(
+            List<Habit> habits, ShopPractice practice, PracticeMeasure measure, List<Length> values, String code) {
+        values.stream().filter(value -> !value.equals(practice.length(measure))).forEach(value -> habits.add(
+                of(basis -> basis.with(basis.practice().with(measure, value)), code, value)));
+    }
+
+    /** Whether the end is squared, beside a main habit. */
+    static Habit notSquared() {
+        return of(Basis::notSquared, "not-squared");
+    }
+
+    /** Other steps to which a sum is rounded, and the shop's own step the wrong way. */
+    static List<Habit> roundings(Length shopStep) {
+        List<Habit> habits = new ArrayList<>();
+        STEPS.stream().filter(step -> !step.equals(shopStep)).forEach(step -> habits.add(
+                of(basis -> basis.with(new Basis.Rounding(step, false)), "step", step)));
+        STEPS.forEach(step -> habits.add(of(basis -> basis.with(new Basis.Rounding(step, true)), "nearest", step)));
+        return habits;
+    }
+}
