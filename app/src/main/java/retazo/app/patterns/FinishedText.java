@@ -19,6 +19,10 @@ final class FinishedText {
     private FinishedText() {
     }
 
+    static String write(Length width, Length height) {
+        return Typed.inches(width) + " x " + Typed.inches(height);
+    }
+
     /** Empty where nothing is typed, or with a problem at the field. */
     static Optional<FinishedSize> read(String field, @Nullable String typed, FieldReader reader) {
         String text = Typed.text(typed);

@@ -7,7 +7,7 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import retazo.app.shared.LengthView;
 import retazo.core.block.RoleKey;
-import retazo.core.measure.Length;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 
@@ -37,7 +37,7 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
     record Mark(int y, int yards) {
     }
 
-    static Ladder of(QuiltDesign design, Function<RoleKey, Ink> inks) {
+    static Ladder of(QuiltDesign design, ShopPractice shop, Function<RoleKey, Ink> inks) {
         List<QuiltPicture> pictures = new ArrayList<>();
         for (QuiltSize size : design.sizes()) {
             pictures.add(QuiltPicture.of("quilt-" + size.key(), design, size, inks));
@@ -51,8 +51,7 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
         for (int i = 0; i < pictures.size(); i++) {
             QuiltPicture picture = pictures.get(i);
             QuiltSize size = design.sizes().get(i);
-            boolean known = size.printed().isPresent() || size.match(grid -> true, printed -> false);
-            String finished = known ? finished(picture) : "as printed";
+            String finished = finished(design, size, shop);
             rungs.add(new Rung(
                     picture, size.name(), finished,
                     Integer.toString(x), new BigDecimal(floor).subtract(new BigDecimal(picture.height())).toPlainString()));
@@ -62,12 +61,13 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
         return new Ladder(x, height, floor, rungs, yards, LEFT);
     }
 
-    private static String finished(QuiltPicture picture) {
-        return side(picture.width()).replace(" in", "") + " × " + side(picture.height());
-    }
-
-    private static String side(String inches) {
-        return LengthView.inches(Length.parse(inches)).plain();
+    private static String finished(QuiltDesign design, QuiltSize size, ShopPractice shop) {
+        return size.match(
+                        grid -> design.drawing().map(drawing -> drawing.finishedAt(grid, design.practice(shop))),
+                        QuiltSize.Printed::printed)
+                .map(finished -> LengthView.inches(finished.width()).plain().replace(" in", "") + " × "
+                        + LengthView.inches(finished.height()).plain())
+                .orElse("as printed");
     }
 
     private static int whole(String inches) {

@@ -14,9 +14,8 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
-import retazo.core.quilt.QuiltDesign;
 
-/** The leaves of a pattern that are looked at: its pieces, its sizes, its versions. */
+/** The leaves of a pattern that are looked at: its pieces, its versions. */
 @Controller
 class PiecesController {
 
@@ -40,18 +39,6 @@ class PiecesController {
         PatternHead.addTo(model, pattern, words);
         model.addAttribute("page", PiecesPage.of(pattern, practice.practice(), words));
         return "patterns/pieces";
-    }
-
-    @GetMapping("/patterns/{id}/sizes")
-    String sizes(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
-        PatternVersion pattern = patterns.newestOf(id);
-        QuiltDesign design = pattern.design();
-        PatternHead.addTo(model, pattern, words);
-        model.addAttribute("ladder", Ladder.of(design, PatternHead.inks(design)));
-        SizesPage page = SizesPage.of(design, practice.practice(), figure, words);
-        model.addAttribute("page", page);
-        model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
-        return "patterns/sizes";
     }
 
     /** A version in the history. */

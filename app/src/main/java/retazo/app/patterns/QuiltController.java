@@ -3,7 +3,6 @@ package retazo.app.patterns;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -79,8 +78,7 @@ class QuiltController {
     }
 
     private static Optional<QuiltSize.Grid> shown(QuiltDesign design, QuiltForm form) {
-        List<QuiltSize.Grid> grids = design.sizes().stream()
-                .flatMap(size -> size.match(Stream::of, printed -> Stream.<QuiltSize.Grid>empty())).toList();
+        List<QuiltSize.Grid> grids = design.grids();
         return grids.stream().filter(size -> size.key().value().equals(Typed.text(form.shown()))).findFirst()
                 .or(() -> grids.isEmpty() ? Optional.empty() : Optional.of(PatternHead.middle(grids)));
     }

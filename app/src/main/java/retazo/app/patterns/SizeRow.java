@@ -57,7 +57,7 @@ record SizeRow(
     }
 
     static SizeRow of(QuiltSize size) {
-        String finished = size.printed().map(printed -> Typed.inches(printed.width()) + " x " + Typed.inches(printed.height())).orElse("");
+        String finished = size.printed().map(printed -> FinishedText.write(printed.width(), printed.height())).orElse("");
         return size.match(
                 grid -> new SizeRow(
                         grid.key().value(), grid.name(), Integer.toString(grid.columns()), Integer.toString(grid.rows()),
@@ -65,6 +65,11 @@ record SizeRow(
                         grid.overrides().sash().map(Typed::inches).orElse(""), grid.overrides().blockWidth().map(Typed::inches).orElse(""),
                         PlaceChangeText.write(grid.overrides().changes())),
                 printed -> plain(printed.key().value(), printed.name(), "", "", "", finished));
+    }
+
+    /** The same as a size of its own, without the key and the printed size of the one it came from. */
+    SizeRow renamed(String newName) {
+        return new SizeRow("", newName, columns, rows, border, "", sash, block, changes);
     }
 
     static List<SizeRow> of(QuiltDesign design) {

@@ -38,9 +38,14 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
     }
 
     Optional<Figure<?>> figure(String key) {
+        return Optional.ofNullable(figures().get(key));
+    }
+
+    /** Every figure of the size by its key. */
+    Map<String, Figure<?>> figures() {
         Map<String, Figure<?>> figures = new LinkedHashMap<>();
         roots().forEach(root -> collect(root, figures));
-        return Optional.ofNullable(figures.get(key));
+        return figures;
     }
 
     private Stream<Figure<?>> roots() {

@@ -1,8 +1,10 @@
 package retazo.app.patterns;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -11,20 +13,20 @@ import java.util.stream.Stream;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Quantity;
 import retazo.core.quilt.Layout;
-import retazo.core.quilt.PrintedComparison;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.Use;
 import retazo.core.quilt.Way;
+import retazo.core.verdict.LengthVerdict;
 
 /**
  * The table role × size, with everything that can be opened by the key of its figure.
@@ -55,17 +57,50 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
      * @param noteKey opens the figure in the note; empty for none
      */
     record Cell(
-            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after) {
+            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after, Was was) {
         static final Cell NOTHING = new Cell("", Optional.empty(), "", "", Optional.empty());
 
         Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength) {
-            this(key, value, note, noteKey, noteLength, "");
+            this(key, value, note, noteKey, noteLength, "", Was.SAME);
+        }
+
+        Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after) {
+            this(key, value, note, noteKey, noteLength, after, Was.SAME);
+        }
+
+        private Cell was(Was before) {
+            return new Cell(key, value, note, noteKey, noteLength, after, before);
         }
     }
 
-    static SizesPage of(QuiltDesign design, ShopPractice practice, Optional<String> openKey, Words words) {
+    /**
+     * What a figure was before the change that is tried out.
+     *
+     * @param value empty for a figure that was not there
+     */
+    record Was(boolean changed, Optional<QuantityView> value) {
+        static final Was SAME = new Was(false, Optional.empty());
+    }
+
+    /**
+     * What is shown.
+     *
+     * @param kept    the design as it is kept, whose figures are compared
+     * @param lengths verdicts on its printed lengths
+     * @param openKey of the figure whose arithmetic is opened
+     */
+    record Asked(QuiltDesign design, QuiltDesign kept, List<LengthVerdict> lengths, Optional<String> openKey) {
+    }
+
+    static SizesPage of(Asked asked, ShopPractice practice, Words words) {
+        QuiltDesign design = asked.design();
+        Optional<String> openKey = asked.openKey();
         List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice)).toList();
-        Builder builder = new Builder(design, works, practice.sellingUnit(), words);
+        Map<String, Figure<?>> before = new LinkedHashMap<>();
+        if (!design.equals(asked.kept())) {
+            asked.kept().sizes().forEach(size -> before.putAll(SizeWork.of(asked.kept(), size, practice).figures()));
+        }
+        Builder builder = new Builder(asked, works, before, practice, words);
         List<RoleRows> roleRows = RoleView.of(design, words).stream().map(builder::roleRows).toList();
         String key = openKey.orElseGet(() -> roleRows.stream()
                 .flatMap(row -> row.sell().cells().stream())
@@ -100,7 +135,32 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
     }
 
     /** Fills the table from the sizes worked out. */
-    private record Builder(QuiltDesign design, List<SizeWork> works, LengthUnit sellingUnit, Words words) {
+    private record Builder(Asked asked, List<SizeWork> works, Map<String, Figure<?>> before, ShopPractice practice, Words words) {
+
+        private QuiltDesign design() {
+            return asked.design();
+        }
+
+        private LengthUnit sellingUnit() {
+            return practice.sellingUnit();
+        }
+
+        /** A cell with what its figure was, where that is another. */
+        private Cell marked(Cell cell, Function<Quantity, QuantityView> shown) {
+            if (before.isEmpty() || cell.key().isEmpty()) {
+                return cell;
+            }
+            Optional<QuantityView> was = Optional.ofNullable(before.get(cell.key())).map(Figure::value).map(shown);
+            return was.equals(cell.value()) ? cell : cell.was(new Was(true, was));
+        }
+
+        private QuantityView inInches(Quantity quantity) {
+            return QuantityView.of(quantity, LengthUnit.INCH);
+        }
+
+        private QuantityView asSold(Quantity quantity) {
+            return QuantityView.of(quantity, sellingUnit());
+        }
 
         List<Row> quiltRows() {
             return List.of(
@@ -127,13 +187,14 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
         }
 
         private Row row(String label, Function<SizeWork, Cell> cell) {
-            return new Row(FractionText.of(words.text(label)), works.stream().map(cell).toList());
+            return new Row(FractionText.of(words.text(label)), works.stream().map(cell).map(found -> marked(found, this::inInches)).toList());
         }
 
         RoleRows roleRows(RoleView role) {
             Row sell = new Row(FractionText.of(""), works.stream()
                     .map(work -> work.plan().way() == Way.SIZE_TABLE
                             ? printed(work, role) : need(work, role).map(this::sell).orElse(Cell.NOTHING))
+                    .map(cell -> marked(cell, this::asSold))
                     .toList());
             Set<String> names = works.stream()
                     .flatMap(work -> lines(work, role).stream())
@@ -146,29 +207,19 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
 
         /** What the paper prints of a role whose lengths are worked out, and how far that is from them. */
         private Optional<Row> comparison(RoleView role) {
-            boolean printed = design.plannedFrom() != Way.SIZE_TABLE
-                    && design.table().stream().flatMap(table -> table.rows().stream()).anyMatch(row -> row.role().value().equals(role.key()));
+            boolean printed = design().plannedFrom() != Way.SIZE_TABLE
+                    && design().table().stream().flatMap(table -> table.rows().stream()).anyMatch(row -> row.role().value().equals(role.key()));
             return printed
                     ? Optional.of(row("sizes.asPrinted", work -> compared(work, role))) : Optional.empty();
         }
 
         private Cell compared(SizeWork work, RoleView role) {
             String text = printedText(work, role);
-            Optional<PrintedComparison> comparison = design.table()
-                    .flatMap(table -> table.printedLength(new RoleKey(role.key()), work.plan().size().key()))
-                    .flatMap(length -> need(work, role).flatMap(Builder::sold).map(sold -> new PrintedComparison(length, sold)));
-            return text.isEmpty()
-                    ? Cell.NOTHING
-                    : new Cell(
-                            "", Optional.of(QuantityView.ofText(text)),
-                            comparison.map(found -> words.text("sizes." + found.verdict())).orElse(""), "",
-                            comparison.map(PrintedComparison::difference).filter(difference -> !difference.isZero())
-                                    .map(difference -> LengthView.of(difference, sellingUnit)));
-        }
-
-        private static Optional<Length> sold(Need need) {
-            return need.amount().match(
-                    cloth -> Optional.of(cloth.sell().value()), paper -> Optional.of(paper.sell().value()), units -> Optional.empty());
+            String verdict = asked.lengths().stream()
+                    .filter(found -> found.role().value().equals(role.key()) && found.size().equals(work.plan().size().key()))
+                    .map(found -> VerdictsView.brief(found, practice, words).plain())
+                    .findFirst().orElse("");
+            return text.isEmpty() ? Cell.NOTHING : new Cell("", Optional.of(QuantityView.ofText(text)), "", "", Optional.empty(), " " + verdict);
         }
 
         private static Optional<Need> need(SizeWork work, RoleView role) {
@@ -190,7 +241,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
 
         private Cell sell(Figure<Length> sell, Figure<Length> exact) {
             return new Cell(
-                    sell.key(), Optional.of(QuantityView.of(sell.value(), sellingUnit)), words.text("sizes.needs"), exact.key(),
+                    sell.key(), Optional.of(QuantityView.of(sell.value(), sellingUnit())), words.text("sizes.needs"), exact.key(),
                     Optional.of(LengthView.inches(exact.value())));
         }
 
@@ -203,7 +254,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
         }
 
         private String printedText(SizeWork work, RoleView role) {
-            return design.table().stream()
+            return design().table().stream()
                     .flatMap(table -> table.rows().stream())
                     .filter(row -> row.role().value().equals(role.key()) && row.cells().containsKey(work.plan().size().key()))
                     .map(row -> PrintedText.write(row.cells().get(work.plan().size().key())))
@@ -216,6 +267,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                             .filter(line -> name(line).equals(label))
                             .findFirst()
                             .map(this::lineCell)
+                            .map(cell -> cell.noteKey().isEmpty() ? cell : marked(cell, this::inInches))
                             .orElse(Cell.NOTHING))
                     .toList());
         }

@@ -22,6 +22,13 @@ public record Faults(Map<String, String> byField) {
         return new Faults(byField);
     }
 
+    /** These and others; of two at one field the first. */
+    public Faults with(Faults others) {
+        Map<String, String> all = new LinkedHashMap<>(byField);
+        others.byField.forEach(all::putIfAbsent);
+        return new Faults(all);
+    }
+
     public boolean any() {
         return !byField.isEmpty();
     }

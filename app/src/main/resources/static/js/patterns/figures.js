@@ -1,10 +1,8 @@
 /** Opens the arithmetic of a figure beside the table, without leaving it. */
 import { replaceParts } from "../shared/parts.js";
 
-const table = document.querySelector("[data-figures]");
-
-table.addEventListener("click", async (event) => {
-    const link = event.target instanceof Element ? event.target.closest("a[data-figure]") : null;
+document.addEventListener("click", async (event) => {
+    const link = event.target instanceof Element ? event.target.closest("[data-figures] a[data-figure]") : null;
     if (!link || event.ctrlKey || event.metaKey || event.shiftKey) {
         return;
     }
@@ -15,7 +13,7 @@ table.addEventListener("click", async (event) => {
         return;
     }
     replaceParts(await answer.text(), document, ["arithmetic"]);
-    table.querySelectorAll("[aria-current]").forEach((open) => open.removeAttribute("aria-current"));
+    link.closest("[data-figures]").querySelectorAll("[aria-current]").forEach((open) => open.removeAttribute("aria-current"));
     link.setAttribute("aria-current", "true");
     history.replaceState(null, "", link.href);
 });

@@ -187,7 +187,8 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
             change.apply(cell).ifPresent(content -> changed.add(new Cell(
                     cell.column(), cell.row(), cell.columnSpan(), cell.rowSpan(), content, cell.orientation())));
         }
-        return changed.size() == cells.size() ? Optional.of(new Block(columnWidths, rowHeights, changed, trim)) : Optional.empty();
+        boolean possible = changed.size() == cells.size() && problems(columnWidths, rowHeights, changed, trim).isEmpty();
+        return possible ? Optional.of(new Block(columnWidths, rowHeights, changed, trim)) : Optional.empty();
     }
 
     /** The quarter in which a cell lies whole, from 0 at the top left clockwise; empty for one across the middle. */

@@ -27,7 +27,7 @@ public sealed interface CellContent permits Unit, InnerBlock {
     /** The text with which it is typed in a cell. */
     String text(Function<RoleKey, String> letters);
 
-    /** The same with each role replaced; empty where the new roles make no such unit. */
+    /** The same with each role replaced; a patch where all become one role, empty where the new roles make no such unit. */
     Optional<? extends CellContent> recoloured(UnaryOperator<RoleKey> change);
 
     /** The same with each length of its own scaled; empty where one falls between two ticks. */

@@ -33,6 +33,10 @@ public sealed interface Unit extends CellContent permits CutUnit, PatchGrid {
 
     @Override
     default Optional<Unit> recoloured(UnaryOperator<RoleKey> change) {
+        List<RoleKey> roles = spec().roles().stream().map(change).distinct().toList();
+        if (roles.size() == 1 && roles().size() > 1) {
+            return Optional.of(new Patch(roles.get(0)));
+        }
         return spec().recoloured(change).read().match(Optional::of, problem -> Optional.empty());
     }
 }

@@ -67,7 +67,7 @@ public record ColourSetRule(BlockKey kind, List<ColourSet> sets) implements Plac
     }
 
     @Override
-    public List<RoleKey> colours() {
+    public List<RoleKey> addedRoles() {
         return sets.stream().flatMap(set -> set.changes().values().stream()).distinct().toList();
     }
 

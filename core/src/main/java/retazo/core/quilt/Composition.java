@@ -14,7 +14,7 @@ public record Composition(PlaceRule places, Setting setting, Finishing finishing
 
     /** All roles beside those of the blocks. */
     Set<RoleKey> roles() {
-        Set<RoleKey> roles = new LinkedHashSet<>(places.colours());
+        Set<RoleKey> roles = new LinkedHashSet<>(places.addedRoles());
         setting.sashing().ifPresent(sashes -> {
             roles.add(sashes.role());
             sashes.cornerstones().ifPresent(roles::add);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import retazo.core.block.CutSize;
 import retazo.core.block.RoleKey;
 import retazo.core.block.UnitPractice;
@@ -44,6 +46,22 @@ public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> bi
      * @param note   for the maker, or empty
      */
     public record Line(RoleKey role, Use use, CutForm form, CutCount count, Optional<PrecutSource> precut, String note) {
+    }
+
+    /** Without the counts of other sizes than these. */
+    public CutList withSizes(Set<SizeKey> kept) {
+        return new CutList(
+                places.stream().map(place -> new Place(place.label(), only(place.blocks(), kept))).toList(),
+                lines.stream().map(line -> new Line(
+                        line.role(), line.use(), line.form(),
+                        line.count().match(perBlock -> perBlock, perSize -> new CutCount.PerSize(only(perSize.counts(), kept)), perQuilt -> perQuilt),
+                        line.precut(), line.note())).toList(),
+                binding, backing);
+    }
+
+    private static Map<SizeKey, Integer> only(Map<SizeKey, Integer> counts, Set<SizeKey> kept) {
+        return counts.entrySet().stream().filter(count -> kept.contains(count.getKey()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     /** How many blocks a size has under a label; zero if it has none. */

@@ -8,8 +8,12 @@ import java.util.Set;
 import java.util.stream.Stream;
 import retazo.core.block.Block;
 import retazo.core.block.BlockKey;
+import retazo.core.block.FinishedSize;
 import retazo.core.block.RoleKey;
 import retazo.core.block.Scale;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.ExactLength;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -111,6 +115,23 @@ public record Drawing(List<BlockKind> blocks, Composition quilt, List<Item> item
         Setting sashed = size.overrides().sash().map(width -> setting().withSashes(width)).orElse(setting());
         Drawing same = with(new Composition(places(), sashed, finishing()));
         return size.overrides().blockWidth().map(width -> same.scaledTo(width)).orElse(Optional.of(same));
+    }
+
+    /** How large a size finishes with its borders, as it is quoted: a side with a root in it is rounded up to the cutting step. */
+    public FinishedSize finishedAt(QuiltSize.Grid size, ShopPractice practice) {
+        Drawing sized = at(size).orElse(this);
+        Length around = size.borderWidths().stream().reduce(Length.ZERO, Length::plus).times(2);
+        return new FinishedSize(
+                sized.side(sized.first().finishedWidth(), size.columns(), practice).plus(around),
+                sized.side(sized.first().finishedHeight(), size.rows(), practice).plus(around));
+    }
+
+    /** The finished side of so many blocks, without borders. */
+    private Length side(Length block, int count, ShopPractice practice) {
+        ExactLength full = setting().extent(block, count);
+        boolean loses = setting().cutUp().filter(cut -> cut == Edges.CutBlocks.Cut.THROUGH_CENTRE).isPresent();
+        Length seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
+        return (loses ? full.minus(ExactLength.of(seams)) : full).toCut(practice.length(PracticeMeasure.CUTTING_STEP));
     }
 
     /** What keeps a size from being made of this drawing, each at its field of the size. */

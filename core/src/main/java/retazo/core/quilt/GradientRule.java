@@ -45,7 +45,7 @@ public record GradientRule(Line line, BlockKey main, Optional<BlockKey> between,
     }
 
     @Override
-    public List<RoleKey> colours() {
+    public List<RoleKey> addedRoles() {
         return colours;
     }
 

@@ -18,7 +18,7 @@ public sealed interface PlaceRule
     List<BlockKey> kinds();
 
     /** The roles that come in by colouring, beside those of the blocks. */
-    default List<RoleKey> colours() {
+    default List<RoleKey> addedRoles() {
         return List.of();
     }
 

@@ -47,7 +47,7 @@ public record PointRule(BlockKey kind, RoleKey accent, RoleKey without, List<Rol
     }
 
     @Override
-    public List<RoleKey> colours() {
+    public List<RoleKey> addedRoles() {
         return Stream.concat(Stream.of(without), colours.stream()).distinct().toList();
     }
 

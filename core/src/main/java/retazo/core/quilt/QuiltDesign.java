@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -61,6 +62,11 @@ public record QuiltDesign(
                 printed -> plannedFrom != Way.DRAWING ? plannedFrom : cutList.isPresent() ? Way.CUT_LIST : Way.SIZE_TABLE);
     }
 
+    /** The sizes that have a grid. */
+    public List<QuiltSize.Grid> grids() {
+        return sizes.stream().flatMap(size -> size.match(Stream::of, printed -> Stream.<QuiltSize.Grid>empty())).toList();
+    }
+
     /** The same design with its figures from its drawing. */
     public QuiltDesign fromDrawing() {
         return new QuiltDesign(roles, sizes, table, cutList, drawing, Way.DRAWING, overrides);
@@ -111,7 +117,7 @@ public record QuiltDesign(
     private static List<Use> usesIn(Drawing drawing, RoleKey role) {
         List<Use> uses = new ArrayList<>();
         for (Composition composition : drawing.compositions()) {
-            boolean inBlocks = composition.places().colours().contains(role)
+            boolean inBlocks = composition.places().addedRoles().contains(role)
                     || composition.places().kinds().stream().anyMatch(kind -> drawing.block(kind).roles().contains(role));
             add(uses, Use.BLOCKS, inBlocks);
             composition.setting().sashing().ifPresent(sashes -> {

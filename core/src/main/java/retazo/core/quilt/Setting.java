@@ -26,6 +26,8 @@ public sealed interface Setting {
     /** The same with sashes of another width, where it has any. */
     Setting withSashes(Length width);
 
+    Setting withoutSashes();
+
     /** The places of a grid of this setting. */
     PlaceGrid grid(int columns, int rows);
 
@@ -43,6 +45,11 @@ public sealed interface Setting {
         @Override
         public Straight withSashes(Length width) {
             return new Straight(sashing.map(sashes -> sashes.withWidth(width)));
+        }
+
+        @Override
+        public Straight withoutSashes() {
+            return new Straight(Optional.empty());
         }
 
         @Override
@@ -78,6 +85,11 @@ public sealed interface Setting {
         @Override
         public OnPoint withSashes(Length width) {
             return new OnPoint(edges, sashing.map(sashes -> sashes.withWidth(width)));
+        }
+
+        @Override
+        public OnPoint withoutSashes() {
+            return new OnPoint(edges, Optional.empty());
         }
 
         @Override

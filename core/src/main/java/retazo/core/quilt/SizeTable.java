@@ -3,6 +3,8 @@ package retazo.core.quilt;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import retazo.core.block.RoleKey;
 import retazo.core.measure.Length;
@@ -17,6 +19,13 @@ public record SizeTable(List<Row> rows) {
 
     public SizeTable {
         rows = List.copyOf(rows);
+    }
+
+    /** Without the cells of other sizes than these. */
+    public SizeTable withSizes(Set<SizeKey> kept) {
+        return new SizeTable(rows.stream().map(row -> new Row(row.role(), row.use(), row.cells().entrySet().stream()
+                .filter(cell -> kept.contains(cell.getKey()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)))).toList());
     }
 
     /**

@@ -5,9 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import retazo.core.cloth.PracticeMeasure;
+import retazo.core.block.FinishedSize;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.measure.ExactLength;
 import retazo.core.measure.Length;
 
 /**
@@ -93,9 +92,8 @@ public record SizeTarget(Length width, Length height) {
      */
     public List<Proposal> nearest(Drawing drawing, QuiltSize.Grid from, ShopPractice practice) {
         List<Proposal> proposals = new ArrayList<>();
-        Length seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
         variants(drawing, from).forEach(variant -> drawing.at(variant.size()).ifPresent(
-                sized -> grids(sized, variant, seams).forEach(proposals::add)));
+                sized -> grids(sized, variant, practice).forEach(proposals::add)));
         proposals.sort(Comparator.comparing((Proposal proposal) -> proposal.miss(this))
                 .thenComparing(proposal -> proposal.changed().size())
                 .thenComparing(proposal -> proposal.size().columns()).thenComparing(proposal -> proposal.size().rows()));
@@ -143,9 +141,9 @@ public record SizeTarget(Length width, Length height) {
     }
 
     /** The grids around the target with each way of borders. */
-    private List<Proposal> grids(Drawing sized, Variant variant, Length seams) {
+    private List<Proposal> grids(Drawing sized, Variant variant, ShopPractice practice) {
         List<Proposal> proposals = new ArrayList<>();
-        Extent extent = new Extent(sized, seams);
+        Extent extent = new Extent(sized, practice);
         for (Variant bordered : borderless(variant)) {
             Length around = around(bordered.size());
             for (int columns : extent.near(true, width.minus(around))) {
@@ -200,13 +198,12 @@ public record SizeTarget(Length width, Length height) {
     }
 
     /** How far so many blocks reach. */
-    private record Extent(Drawing drawing, Length seams) {
+    private record Extent(Drawing drawing, ShopPractice practice) {
 
         Length side(boolean across, int blocks) {
-            Length block = across ? drawing.first().finishedWidth() : drawing.first().finishedHeight();
-            ExactLength full = drawing.setting().extent(block, blocks);
-            boolean loses = drawing.setting().cutUp().filter(cut -> cut == Edges.CutBlocks.Cut.THROUGH_CENTRE).isPresent();
-            return (loses ? full.minus(ExactLength.of(seams)) : full).toCut(Length.ofInches(1, 8));
+            QuiltSize.Grid size = QuiltSize.Grid.of(new SizeKey("side"), "side", across ? blocks : 1, across ? 1 : blocks, List.of());
+            FinishedSize finished = drawing.finishedAt(size, practice);
+            return across ? finished.width() : finished.height();
         }
 
         /** The most blocks that stay within a length, and one more. */

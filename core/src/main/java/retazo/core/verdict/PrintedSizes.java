@@ -1,6 +1,5 @@
 package retazo.core.verdict;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,36 +11,40 @@ import retazo.core.explain.Label;
 import retazo.core.measure.Length;
 import retazo.core.quilt.Composition;
 import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Edges;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
 
 /** Judges the finished sizes that a pattern prints against those of its drawing. */
 public final class PrintedSizes {
 
-    private PrintedSizes() {
+    private final Drawing drawing;
+    private final ShopPractice practice;
+    private final Length seams;
+
+    private PrintedSizes(Drawing drawing, ShopPractice practice) {
+        this.drawing = drawing;
+        this.practice = practice;
+        this.seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
     }
 
     /** A verdict for each drawn size whose finished size is printed. */
     public static List<SizeVerdict> judge(QuiltDesign design, ShopPractice shop) {
-        Length seams = design.practice(shop).length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
-        List<SizeVerdict> verdicts = new ArrayList<>();
-        design.drawing().ifPresent(drawing -> design.sizes().forEach(size -> size.match(
-                grid -> grid.printed().map(printed -> verdicts.add(verdict(drawing, grid, printed, seams))),
-                printed -> Optional.empty())));
-        return verdicts;
+        return design.drawing().map(drawing -> new PrintedSizes(drawing, design.practice(shop)).judge(design.grids())).orElse(List.of());
     }
 
-    private static SizeVerdict verdict(Drawing drawing, QuiltSize.Grid size, FinishedSize printed, Length seams) {
-        FinishedSize workedOut = finished(drawing, size, seams);
+    private List<SizeVerdict> judge(List<QuiltSize.Grid> sizes) {
+        return sizes.stream().flatMap(size -> size.printed().map(printed -> verdict(size, printed)).stream()).toList();
+    }
+
+    private SizeVerdict verdict(QuiltSize.Grid size, FinishedSize printed) {
+        FinishedSize workedOut = drawing.finishedAt(size, practice);
         Judgement judgement = near(workedOut, printed)
                 ? Judgement.AGREES
                 : printed.width().isShorterThan(workedOut.width()) || printed.height().isShorterThan(workedOut.height())
                         ? Judgement.TOO_LITTLE : Judgement.GENEROUS;
         Optional<Reading> reading = judgement == Judgement.AGREES
                 ? Optional.empty()
-                : readings(drawing, size, seams).entrySet().stream()
+                : readings(size).entrySet().stream()
                         .filter(entry -> near(entry.getValue(), printed))
                         .findFirst()
                         .map(entry -> new Reading(List.of(entry.getKey())));
@@ -59,41 +62,26 @@ public final class PrintedSizes {
         return distance.isShorterThan(Length.ofInches(1, 4));
     }
 
-    private static FinishedSize finished(Drawing drawn, QuiltSize.Grid size, Length seams) {
-        Drawing drawing = drawn.at(size).orElse(drawn);
-        Length around = size.borderWidths().stream().reduce(Length.ZERO, Length::plus).times(2);
-        Length lost = drawing.setting().cutUp().filter(cut -> cut == Edges.CutBlocks.Cut.THROUGH_CENTRE).isPresent()
-                ? seams : Length.ZERO;
-        return new FinishedSize(
-                side(drawing.setting(), drawing.first().finishedWidth(), size.columns()).plus(around).minus(lost),
-                side(drawing.setting(), drawing.first().finishedHeight(), size.rows()).plus(around).minus(lost));
-    }
-
-    private static Length side(Setting setting, Length block, int count) {
-        return setting.extent(block, count).toCut(Length.ofInches(1, 8));
-    }
-
     /** What the paper may have measured instead, the likelier first. */
-    private static Map<Label, FinishedSize> readings(Drawing drawing, QuiltSize.Grid size, Length seams) {
+    private Map<Label, FinishedSize> readings(QuiltSize.Grid size) {
         Map<Label, FinishedSize> readings = new LinkedHashMap<>();
-        FinishedSize here = finished(drawing, size, seams);
+        FinishedSize here = drawing.finishedAt(size, practice);
         readings.put(Label.of("reading.raw-top"), larger(here, seams));
         if (!size.borderWidths().isEmpty()) {
-            readings.put(Label.of("reading.borders-as-cut"), finished(drawing, widened(size, seams), seams));
-            readings.put(Label.of("reading.without-borders"), finished(drawing, size.withBorders(List.of()), seams));
+            readings.put(Label.of("reading.borders-as-cut"), drawing.finishedAt(widened(size), practice));
+            readings.put(Label.of("reading.without-borders"), drawing.finishedAt(size.withBorders(List.of()), practice));
             for (int i = 1; i < size.borderWidths().size(); i++) {
                 readings.put(
-                        Label.of("reading.only-borders", i), finished(drawing, size.withBorders(size.borderWidths().subList(0, i)), seams));
+                        Label.of("reading.only-borders", i), drawing.finishedAt(size.withBorders(size.borderWidths().subList(0, i)), practice));
             }
-            readings.put(Label.of("reading.border-once"), once(drawing, size, seams));
+            readings.put(Label.of("reading.border-once"), once(size));
         }
         drawing.setting().sashing().ifPresent(sashing -> {
             readings.put(
                     Label.of("reading.sashes-as-cut"),
-                    finished(drawing, sashed(size, size.overrides().sash().orElse(sashing.width()).plus(seams)), seams));
-            readings.put(Label.of("reading.without-sashes"), finished(
-                    drawing.with(new Composition(
-                            drawing.places(), new Setting.Straight(Optional.empty()), drawing.finishing())), unsashed(size), seams));
+                    drawing.finishedAt(sashed(size, size.overrides().sash().orElse(sashing.width()).plus(seams)), practice));
+            Composition plain = new Composition(drawing.places(), drawing.setting().withoutSashes(), drawing.finishing());
+            readings.put(Label.of("reading.without-sashes"), drawing.with(plain).finishedAt(unsashed(size), practice));
         });
         readings.put(Label.of("reading.blocks-as-cut"), larger(here, seams.times(size.columns()), seams.times(size.rows())));
         readings.put(Label.of("reading.other-way-round"), new FinishedSize(here.height(), here.width()));
@@ -101,10 +89,10 @@ public final class PrintedSizes {
             int columns = size.columns() + more;
             int rows = size.rows() + more;
             if (columns > 0) {
-                readings.put(Label.of("reading.grid", columns, size.rows()), finished(drawing, size.withGrid(columns, size.rows()), seams));
+                readings.put(Label.of("reading.grid", columns, size.rows()), drawing.finishedAt(size.withGrid(columns, size.rows()), practice));
             }
             if (rows > 0) {
-                readings.put(Label.of("reading.grid", size.columns(), rows), finished(drawing, size.withGrid(size.columns(), rows), seams));
+                readings.put(Label.of("reading.grid", size.columns(), rows), drawing.finishedAt(size.withGrid(size.columns(), rows), practice));
             }
         }
         return readings;
@@ -118,14 +106,14 @@ public final class PrintedSizes {
         return new FinishedSize(size.width().plus(across), size.height().plus(down));
     }
 
-    private static QuiltSize.Grid widened(QuiltSize.Grid size, Length seams) {
+    private QuiltSize.Grid widened(QuiltSize.Grid size) {
         return size.withBorders(size.borderWidths().stream().map(width -> width.plus(seams)).toList());
     }
 
     /** Each border counted on one side only. */
-    private static FinishedSize once(Drawing drawing, QuiltSize.Grid size, Length seams) {
+    private FinishedSize once(QuiltSize.Grid size) {
         Length borders = size.borderWidths().stream().reduce(Length.ZERO, Length::plus);
-        return larger(finished(drawing, size, seams), borders.negated());
+        return larger(drawing.finishedAt(size, practice), borders.negated());
     }
 
     private static QuiltSize.Grid sashed(QuiltSize.Grid size, Length width) {

@@ -1,0 +1,135 @@
+package retazo.app.patterns;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.core.block.FinishedSize;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.DesignCheck;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeTarget;
+import retazo.core.verdict.LengthVerdict;
+import retazo.core.verdict.PrintedLengths;
+
+/** All sizes of a pattern side by side: looked at, changed, found for a target, and held against what its paper prints. */
+@Controller
+class SizesController {
+
+    private final PatternService patterns;
+    private final PracticeService practice;
+    private final Words words;
+
+    SizesController(PatternService patterns, PracticeService practice, Words words) {
+        this.patterns = patterns;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** Sizes as they are; with those of another page to be added, such as one found from the cloth. */
+    @GetMapping("/patterns/{id}/sizes")
+    String sizes(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        return show(model, SizesForm.of(pattern), pattern, figure, Faults.NONE);
+    }
+
+    @PostMapping("/patterns/{id}/sizes")
+    String change(@PathVariable long id, SizesForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        SizesDraft draft = SizesDraft.of(form, pattern);
+        Outcome<PatternVersion> outcome = draft.content()
+                .map(content -> patterns.change(id, form.version(), content, person.personId()))
+                .orElseGet(() -> Outcome.refused(draft.problems()));
+        return outcome.match(
+                changed -> "redirect:/patterns/" + id + "/sizes",
+                problems -> show(model, form, pattern, Optional.empty(), Faults.of(problems, words)));
+    }
+
+    /** Shows what typed sizes come to, which figures change, and what is near a target; nothing is kept. */
+    @PostMapping("/patterns/{id}/sizes/try")
+    String tryOut(
+            @PathVariable long id, SizesForm form, @RequestParam(defaultValue = "") String move, @RequestParam Optional<Integer> add,
+            Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        SizesForm moved = form.withSizes(SizeMove.of(move).apply(Typed.list(form.sizes())));
+        SizesForm wanted = add.flatMap(index -> proposed(moved, pattern, index)).map(moved::with).orElse(moved);
+        return show(model, wanted, pattern, Optional.empty(), Faults.of(SizesDraft.of(wanted, pattern).problems(), words));
+    }
+
+    private Optional<SizeRow> proposed(SizesForm form, PatternVersion pattern, int index) {
+        FieldReader reader = new FieldReader();
+        return target(form, reader).flatMap(target -> from(form, pattern)
+                .map(size -> target.nearest(pattern.design().drawing().orElseThrow(), size, pattern.design().practice(practice.practice())))
+                .filter(proposals -> index >= 0 && index < proposals.size())
+                .map(proposals -> SizeRow.of(proposals.get(index).size()).renamed(
+                        "For " + FinishedText.write(target.width(), target.height()))));
+    }
+
+    private Optional<SizeTarget> target(SizesForm form, FieldReader reader) {
+        Optional<FinishedSize> target = FinishedText.read("target", form.target(), reader);
+        Optional<FinishedSize> mattress = FinishedText.read("mattress", form.mattress(), reader);
+        if (target.isEmpty() && mattress.isPresent()) {
+            Length drop = Typed.text(form.drop()).isEmpty() ? Length.ZERO : reader.length("drop", form.drop(), LengthUnit.INCH);
+            FinishedSize bed = mattress.get();
+            if (bed.width().plus(drop.times(2)).isLongerThan(DesignCheck.LARGEST_QUILT)
+                    || bed.height().plus(drop).isLongerThan(DesignCheck.LARGEST_QUILT)) {
+                reader.add(Problem.at("drop", "size.too-large", bed.height().plus(drop), DesignCheck.LARGEST_QUILT));
+            }
+            return reader.anyProblem() ? Optional.empty() : Optional.of(SizeTarget.bed(bed.width(), bed.height(), drop));
+        }
+        if (target.isEmpty() && !reader.anyProblem()) {
+            reader.add(Problem.at("target", "target.missing"));
+        }
+        return reader.anyProblem() ? Optional.empty() : target.map(size -> new SizeTarget(size.width(), size.height()));
+    }
+
+    private static Optional<QuiltSize.Grid> from(SizesForm form, PatternVersion pattern) {
+        List<QuiltSize.Grid> grids = pattern.design().grids();
+        return grids.stream().filter(grid -> grid.key().value().equals(Typed.text(form.from()))).findFirst()
+                .or(() -> grids.isEmpty() ? Optional.empty() : Optional.of(PatternHead.middle(grids)));
+    }
+
+    private String show(Model model, SizesForm form, PatternVersion pattern, Optional<String> figure, Faults faults) {
+        QuiltDesign kept = pattern.design();
+        SizesDraft draft = SizesDraft.of(form, pattern);
+        QuiltDesign design = draft.content().map(PatternContent::design).orElse(kept);
+        ShopPractice shop = practice.practice();
+        List<LengthVerdict> lengths = PrintedLengths.judge(design, shop);
+        PatternHead.addTo(model, pattern, words);
+        model.addAttribute("ladder", Ladder.of(design, shop, PatternHead.inks(design)));
+        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, lengths, figure), shop, words);
+        model.addAttribute("page", page);
+        model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
+        model.addAttribute("verdicts", VerdictsView.of(design, lengths, shop, words));
+        model.addAttribute("form", form.padded());
+        model.addAttribute("drawn", kept.drawing().isPresent());
+        model.addAttribute("changed", !design.equals(kept) || draft.content().isEmpty());
+        addTarget(model, form, pattern, faults);
+        return "patterns/sizes";
+    }
+
+    private void addTarget(Model model, SizesForm form, PatternVersion pattern, Faults faults) {
+        FieldReader reader = new FieldReader();
+        if (form.asksTarget()) {
+            target(form, reader).ifPresent(target -> from(form, pattern).ifPresent(size -> model.addAttribute(
+                    "target", TargetView.of(target, target.nearest(
+                            pattern.design().drawing().orElseThrow(), size, pattern.design().practice(practice.practice())), words))));
+        }
+        model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+    }
+}
