@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import retazo.app.shared.Words;
 import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.Use;
 
@@ -13,8 +14,14 @@ public record RoleView(String key, String letter, String name, String uses, Ink 
     /** The roles of a design with the tints of their places. */
     static List<RoleView> of(QuiltDesign design, Words words) {
         return design.roles().stream()
-                .map(role -> of(role, uses(design.uses(role.key()), words), Ink.ofRole(role.letter().charAt(0) - 'A')))
+                .map(role -> of(design, role.key(), words))
                 .toList();
+    }
+
+    /** One role of a design with the tint of its place. */
+    public static RoleView of(QuiltDesign design, RoleKey key, Words words) {
+        Role role = design.role(key);
+        return of(role, uses(design.uses(key), words), Ink.ofRole(role.letter().charAt(0) - 'A'));
     }
 
     static RoleView of(Role role, String uses, Ink ink) {

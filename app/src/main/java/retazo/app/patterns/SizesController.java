@@ -41,11 +41,23 @@ class SizesController {
         this.words = words;
     }
 
-    /** Sizes as they are; with those of another page to be added, such as one found from the cloth. */
     @GetMapping("/patterns/{id}/sizes")
     String sizes(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         return show(model, SizesForm.of(pattern), pattern, figure, Faults.NONE);
+    }
+
+    /** With another grid like one of the sizes, to be tried out; nothing is kept. */
+    @GetMapping("/patterns/{id}/sizes/with")
+    String with(@PathVariable long id, @RequestParam String like, @RequestParam int columns, @RequestParam int rows, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        SizesForm kept = SizesForm.of(pattern);
+        SizesForm form = pattern.design().grids().stream()
+                .filter(size -> size.key().value().equals(like))
+                .findFirst()
+                .map(size -> kept.with(SizeRow.of(size.withGrid(columns, rows)).renamed(columns + " × " + rows + " from the cloth")))
+                .orElse(kept);
+        return show(model, form, pattern, Optional.empty(), Faults.of(SizesDraft.of(form, pattern).problems(), words));
     }
 
     @PostMapping("/patterns/{id}/sizes")

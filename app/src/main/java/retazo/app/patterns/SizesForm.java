@@ -39,7 +39,7 @@ record SizesForm(
         return withSizes(rows);
     }
 
-    boolean asksTarget() {
+    public boolean asksTarget() {
         return !(Typed.text(target) + Typed.text(mattress)).isEmpty();
     }
 }

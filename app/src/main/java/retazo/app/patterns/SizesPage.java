@@ -57,15 +57,15 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
      * @param noteKey opens the figure in the note; empty for none
      */
     record Cell(
-            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after, Was was) {
+            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, FractionText after, Was was) {
         static final Cell NOTHING = new Cell("", Optional.empty(), "", "", Optional.empty());
 
         Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength) {
-            this(key, value, note, noteKey, noteLength, "", Was.SAME);
+            this(key, value, note, noteKey, noteLength, FractionText.of(""), Was.SAME);
         }
 
         Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, String after) {
-            this(key, value, note, noteKey, noteLength, after, Was.SAME);
+            this(key, value, note, noteKey, noteLength, FractionText.of(after), Was.SAME);
         }
 
         private Cell was(Was before) {
@@ -219,7 +219,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                     .filter(found -> found.role().value().equals(role.key()) && found.size().equals(work.plan().size().key()))
                     .map(found -> VerdictsView.brief(found, practice, words).plain())
                     .findFirst().orElse("");
-            return text.isEmpty() ? Cell.NOTHING : new Cell("", Optional.of(QuantityView.ofText(text)), "", "", Optional.empty(), " " + verdict);
+            return text.isEmpty() ? Cell.NOTHING : new Cell("", Optional.of(QuantityView.ofText(text)), "", "", Optional.empty(), verdict);
         }
 
         private static Optional<Need> need(SizeWork work, RoleView role) {
@@ -276,7 +276,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
         private Cell lineCell(ClothLine line) {
             String seams = line.seams()
                     .filter(way -> line.strips().value().value() > 1)
-                    .map(way -> ", " + words.text("seams." + way))
+                    .map(way -> words.text("seams." + way))
                     .orElse("");
             return line.pieces()
                     .map(pieces -> new Cell(

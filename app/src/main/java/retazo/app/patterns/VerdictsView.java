@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
@@ -57,6 +58,8 @@ record VerdictsView(List<Line> lines, int agreeing) {
                 "verdict." + verdict.judgement(), LengthView.of(verdict.difference(), practice.sellingUnit()).plain()));
     }
 
+    private static final Set<String> SOLD = Set.of("reading.parts", "reading.margin", "reading.step", "reading.nearest");
+
     /** Writes one verdict as a line. */
     private record Writer(QuiltDesign design, ShopPractice practice, Words words) {
 
@@ -78,8 +81,11 @@ record VerdictsView(List<Line> lines, int agreeing) {
                     .orElseGet(() -> words.text("reading.none")));
         }
 
+        /** Lengths that are sold stand in the unit in which they are sold, all else in inches. */
         private String of(Label label) {
-            return words.text(label.code(), label.arguments().toArray());
+            return words.text(label.code(), label.arguments().stream()
+                    .map(argument -> argument instanceof Length length && SOLD.contains(label.code()) ? selling(length) : written(argument))
+                    .toArray());
         }
 
         private String selling(Length length) {

@@ -27,7 +27,8 @@ record Habit(Label label, UnaryOperator<Basis> apply) {
     private static final List<Length> EXTRAS = List.of(
             Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2));
     private static final List<Length> STEPS = List.of(
-            Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2), Length.ofYards(1, 1));
+            Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2));
+    private static final List<Length> NEAREST = STEPS.subList(0, 2);
 
     private static Habit of(UnaryOperator<Basis> apply, String code, Object... arguments) {
         return new Habit(Label.of("reading." + code, arguments), apply);
@@ -70,7 +71,7 @@ record Habit(Label label, UnaryOperator<Basis> apply) {
         List<Habit> habits = new ArrayList<>();
         STEPS.stream().filter(step -> !step.equals(shopStep)).forEach(step -> habits.add(
                 of(basis -> basis.with(new Basis.Rounding(step, false)), "step", step)));
-        STEPS.forEach(step -> habits.add(of(basis -> basis.with(new Basis.Rounding(step, true)), "nearest", step)));
+        NEAREST.forEach(step -> habits.add(of(basis -> basis.with(new Basis.Rounding(step, true)), "nearest", step)));
         return habits;
     }
 }

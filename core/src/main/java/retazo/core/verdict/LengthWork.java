@@ -20,7 +20,6 @@ import retazo.core.explain.Origin;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -56,6 +55,7 @@ final class LengthWork {
     }
 
     private static final Length WIDEST_CLOTH = Length.ofInches(44);
+    private static final Length WIDEST_BACKING = Length.ofInches(108);
 
     private final QuiltDesign design;
     private final Map<Question, Planned> plans = new HashMap<>();
@@ -163,26 +163,29 @@ final class LengthWork {
 
     /**
      * What no way of working can do without: the area of all pieces as they finish, on cloth of 44 in, the widest there is
-     * between selvedges.
+     * between selvedges; and the area of the quilt itself for its back, on a wide fabric of 108 in.
      */
     Length least(RoleKey role, QuiltSize size, ShopPractice practice) {
-        Planned planned = planned(size, practice);
+        QuiltPlan plan = planned(size, practice).plan();
         Length seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
-        return work(role, size, Basis.of(practice, new Length(1)).notSquared()).map(worked -> {
-            BigInteger area = planned.plan().pieces().stream()
-                    .filter(piece -> piece.role().equals(role))
-                    .flatMap(piece -> piece.shape().asRectangle().stream().map(shape -> area(
-                            shape.width().value().minus(seams), shape.height().value().minus(seams), piece.count().value().value())))
-                    .reduce(BigInteger.ZERO, BigInteger::add);
-            for (LongPieces pieces : planned.plan().longPieces()) {
-                if (pieces.role().equals(role)) {
-                    for (LongPieces.Piece piece : pieces.pieces()) {
-                        area = area.add(area(piece.length().value(), pieces.cutWidth().value().minus(seams), piece.count().value().value()));
-                    }
-                }
-            }
-            return new Length(area.divide(BigInteger.valueOf(WIDEST_CLOTH.ticks())).longValueExact());
-        }).orElse(Length.ZERO);
+        BigInteger pieces = plan.pieces().stream()
+                .filter(piece -> piece.role().equals(role))
+                .flatMap(piece -> piece.shape().asRectangle().stream().map(shape -> area(
+                        shape.width().value().minus(seams), shape.height().value().minus(seams), piece.count().value().value())))
+                .reduce(BigInteger.ZERO, BigInteger::add);
+        BigInteger strips = plan.longPieces().stream()
+                .filter(joined -> joined.role().equals(role))
+                .flatMap(joined -> joined.pieces().stream().map(piece -> area(
+                        piece.length().value().minus(seams), joined.cutWidth().value().minus(seams), piece.count().value().value())))
+                .reduce(BigInteger.ZERO, BigInteger::add);
+        boolean isBack = plan.backings().stream().anyMatch(backing -> backing.role().equals(role));
+        BigInteger back = isBack
+                ? plan.finished().map(quilt -> area(quilt.width().value(), quilt.height().value(), 1)).orElse(BigInteger.ZERO) : BigInteger.ZERO;
+        return on(WIDEST_CLOTH, pieces.add(strips)).plus(on(WIDEST_BACKING, back));
+    }
+
+    private static Length on(Length width, BigInteger area) {
+        return new Length(area.divide(BigInteger.valueOf(width.ticks())).longValueExact());
     }
 
     private static BigInteger area(Length width, Length height, long count) {
