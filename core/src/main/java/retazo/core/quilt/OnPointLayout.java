@@ -1,6 +1,8 @@
 package retazo.core.quilt;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +27,9 @@ import retazo.core.measure.Length;
  * <p>There are n·m blocks and (n − 1)(m − 1) between them. Neighbours in a row are one diagonal of B + t apart, and the frame
  * of the outer blocks adds a diagonal of t: √2·(n(B + t) + t) wide, and likewise high. The gap between two outer blocks is half
  * a square of B + t, cut on its diagonal, so a side triangle's long side is √2·(B + t); a corner triangle's long side is one
- * framed block, B + 2t. Blocks lie in n + m − 1 diagonal rows with a long sash before, between and after them.
+ * framed block, B + 2t. Blocks lie in n + m − 1 diagonal rows with a long sash before, between and after them; one along k
+ * blocks is k·B + (k + 1)·t long. For 2 × 1 blocks of 10 in and sashes of 2 in, two rows of one block a block apart, the middle
+ * sash reaches over both: 26 in. Blocks 200, short sashes 80, long ones 28 + 52 + 28, triangles 144 + 196: 728 = 2 · 26 · 14.
  */
 record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<Sashing> sashing) {
 
@@ -140,18 +144,37 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
                 request.withSeams("sash.cutWidth", "sash.cutWidth", sashWidth(sashes)), pieces, request.practice().seam(), Grain.SHORTER);
     }
 
-    /** How many long sashes run along a row of so many blocks, the longer of their two neighbours; longest first. */
+    /** Which blocks of a diagonal row there are, counted across the rows. */
+    private record Reach(int first, int last) {
+        Reach with(Reach other) {
+            return new Reach(Math.min(first, other.first), Math.max(last, other.last));
+        }
+
+        long blocks() {
+            return last - first + 1L;
+        }
+    }
+
+    /**
+     * How many long sashes run along so many blocks, longest first. A sash reaches as far as both its neighbours together: that
+     * is the longer one where a row is followed by a longer or shorter one, and one block more between two rows of the same
+     * length, which are a block apart.
+     */
     private Map<Long, Long> longSashBlocks() {
-        List<Long> inRow = new ArrayList<>();
-        inRow.add(0L);
+        List<Reach> rows = new ArrayList<>();
         for (int diagonal = 0; diagonal < grid().lines(Line.DIAGONALS); diagonal++) {
             int number = diagonal;
-            inRow.add(grid().places().stream().filter(place -> grid().line(Line.DIAGONALS, place) == number).count());
+            IntSummaryStatistics across = grid().places().stream()
+                    .filter(place -> grid().line(Line.DIAGONALS, place) == number)
+                    .mapToInt(place -> (place.column() - place.row()) / 2)
+                    .summaryStatistics();
+            rows.add(new Reach(across.getMin(), across.getMax()));
         }
-        inRow.add(0L);
-        Map<Long, Long> counts = new TreeMap<>(java.util.Comparator.reverseOrder());
-        for (int i = 1; i < inRow.size(); i++) {
-            counts.merge(Math.max(inRow.get(i - 1), inRow.get(i)), 1L, Long::sum);
+        Map<Long, Long> counts = new TreeMap<>(Comparator.reverseOrder());
+        for (int i = 0; i <= rows.size(); i++) {
+            Reach before = rows.get(Math.max(0, i - 1));
+            Reach after = rows.get(Math.min(rows.size() - 1, i));
+            counts.merge(before.with(after).blocks(), 1L, Long::sum);
         }
         return counts;
     }

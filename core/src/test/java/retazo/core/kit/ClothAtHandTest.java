@@ -1,0 +1,82 @@
+package retazo.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.QuiltSamples;
+import retazo.core.quilt.QuiltSize;
+
+class ClothAtHandTest {
+
+    private static final ShopPractice PRACTICE = ShopPractice.customary();
+    private static final QuiltDesign DESIGN = QuiltSamples.ferryWake();
+
+    private static List<ClothAtHand.Possible> largest(Map<RoleKey, Length> lengths) {
+        return new ClothAtHand(lengths, Map.of()).largest(DESIGN, QuiltSamples.throwSize(), PRACTICE);
+    }
+
+    /** What roles take at a grid, worked out from the plan of that size alone. */
+    private static boolean canBeCut(QuiltSize.Grid size, Map<RoleKey, Length> lengths) {
+        if (!DESIGN.drawing().orElseThrow().problemsAt(size).isEmpty()) {
+            return false;
+        }
+        Map<String, Need> needs = new Needs(PRACTICE).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size)).byFabric();
+        return lengths.entrySet().stream().allMatch(cloth -> needs.get(cloth.getKey().value()).amount().match(
+                plan -> !plan.plan().exact().value().isLongerThan(cloth.getValue()), printed -> false, units -> false));
+    }
+
+    @Property(tries = 25)
+    void a_size_found_can_be_cut_and_the_next_one_cannot(
+            @ForAll @IntRange(min = 15, max = 150) int night, @ForAll @IntRange(min = 10, max = 150) int lantern) {
+        Map<RoleKey, Length> lengths = Map.of(
+                QuiltSamples.NIGHT, Length.ofInches(night), QuiltSamples.LANTERN, Length.ofInches(lantern));
+
+        for (ClothAtHand.Possible found : largest(lengths)) {
+            QuiltSize.Grid size = found.size();
+            assertThat(canBeCut(size, lengths)).isTrue();
+            assertThat(canBeCut(size.withGrid(size.columns() + 1, size.rows()), lengths)).isFalse();
+            assertThat(canBeCut(size.withGrid(size.columns(), size.rows() + 1), lengths)).isFalse();
+            assertThat(found.over().values()).noneMatch(Length::isNegative);
+        }
+    }
+
+    /**
+     * Lantern: patches 3 1/2 square, 4 in a block, and triangle squares of 4. Cloth of 46 1/2 in is what 4 × 5 blocks take: 80
+     * patches, 8 strips, 28 in; 40 squares shared by two pairs …; one row more takes a strip more, and lantern stops it.
+     */
+    @Test
+    void the_role_that_stops_the_next_row_is_named() {
+        Length exact = new Needs(PRACTICE).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
+                .get("lantern").amount().match(cloth -> cloth.plan().exact().value(), printed -> Length.ZERO, units -> Length.ZERO);
+        List<ClothAtHand.Possible> found = largest(Map.of(QuiltSamples.LANTERN, exact));
+
+        assertThat(found).anySatisfy(size -> assertThat(size.places()).isGreaterThanOrEqualTo(20));
+        assertThat(found.get(0).moreDown().orElseThrow().role()).isEqualTo(QuiltSamples.LANTERN);
+        assertThat(found.get(0).moreDown().orElseThrow().missing().isPositive()).isTrue();
+    }
+
+    @Test
+    void cloth_for_not_even_one_block_makes_nothing() {
+        assertThat(largest(Map.of(QuiltSamples.NIGHT, Length.ofInches(2)))).isEmpty();
+    }
+
+    /** With nothing that is short, the largest quilt is what ends it: 300 in less a border of 4 in around are 24 blocks of 12 in. */
+    @Test
+    void with_cloth_enough_the_largest_quilt_ends_it() {
+        List<ClothAtHand.Possible> found = largest(Map.of(QuiltSamples.NIGHT, Length.ofYards(190, 1)));
+
+        assertThat(found.get(0).size().columns()).isEqualTo(24);
+        assertThat(found.get(0).size().rows()).isEqualTo(24);
+        assertThat(found.get(0).moreAcross()).isEmpty();
+    }
+}
