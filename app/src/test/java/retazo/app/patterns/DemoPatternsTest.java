@@ -141,6 +141,32 @@ class DemoPatternsTest {
         return new QuiltPlanner(ShopPractice.customary()).plan(design, design.sizes().get(size));
     }
 
+    /**
+     * On point, 4 × 5: 20 lanterns and 12 plain blocks between, 14 side and 4 corner triangles. 80 triangle units of A and C: 40 squares
+     * of 4. Squares in squares: B 2.1213 + ½, so 2⅝; C 1½ + 0.8536, so 2⅜, 40. Sides 12.7279 + 1.2071, so 14, 4; corners
+     * 6.3640 + 0.8536, so 7¼, 2.
+     */
+    @Test
+    void weir_lanterns_sofa() throws IOException {
+        assertThat(pieces("10-weir-lanterns", 1)).containsExactly(
+                "A1 4 x 4 · 40", "B1 3 1/2 x 3 1/2 · 80", "B2 2 5/8 x 2 5/8 · 20", "C1 4 x 4 · 40", "C2 2 3/8 x 2 3/8 · 40",
+                "D1 14 x 14 · 4", "D2 9 1/2 x 9 1/2 · 12", "D3 7 1/4 x 7 1/4 · 2");
+    }
+
+    /**
+     * 7 × 8 framed: 8 · 8 upright and 9 · 7 level sashes of 2½ in of its own, 127 in all, cut 3 × 8½; 8 · 9 cornerstones of 3 in.
+     */
+    @Test
+    void towpath_double_has_sashes_of_its_own() throws IOException {
+        assertThat(pieces("11-towpath", 2)).contains("D1 8 1/2 x 3 · 127", "E1 3 x 3 · 72");
+    }
+
+    /** 5 × 8 flags and 4 · 4 + 4 beside them, 60: 30 dealt 20 red, 10 + 10 blue; mats and cushion red. 120 triangle units, half of them each way. */
+    @Test
+    void signal_flags_throw_with_its_mats() throws IOException {
+        assertThat(pieces("16-signal-flags", 1)).contains("A1 4 x 4 · 40", "C1 4 x 4 · 20", "D1 4 x 4 · 10");
+    }
+
     private static List<String> pieces(String file, int size) throws IOException {
         return plan(file, size).pieces().stream()
                 .map(piece -> piece.label() + " " + (piece.shape().across().value() + " x " + piece.shape().stripHeight().value()).replace(" in", "")
