@@ -17,12 +17,12 @@ public final class Screenshots {
     static {
         WIDE.put("today", "/");
         WIDE.put("patterns", "/patterns");
+        WIDE.put("pieces", "/patterns/4");
         WIDE.put("quilt", "/patterns/17/quilt");
         WIDE.put("drawing", "/patterns/4/drawing");
         WIDE.put("size-table", "/patterns/8/table");
         WIDE.put("cut-list", "/patterns/9/list");
         WIDE.put("sizes", "/patterns/10/sizes?figure=sofa.lamp.sell");
-        WIDE.put("from-cloth", "/patterns/10/from-cloth?from=sofa&rows%5B0%5D.role=lamp&rows%5B0%5D.cloth=1+yd");
         WIDE.put("kit", "/kits/2");
         WIDE.put("cutting-page", "/kits/2/cutting-page");
         WIDE.put("run-draft", "/runs/4");

@@ -21,12 +21,15 @@ import retazo.core.block.CellGrid;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.BorderDesign;
 import retazo.core.quilt.Composition;
+import retazo.core.quilt.CycleRule;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Edges;
 import retazo.core.quilt.Finishing;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
@@ -34,6 +37,8 @@ import retazo.core.quilt.QuiltDrawing;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Sashing;
+import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeKey;
 
 /** A drafted pattern at three sizes: pieces, cloth plans and lengths, every figure with its arithmetic. */
@@ -47,6 +52,7 @@ public class QuiltBenchmark {
 
     private final ShopPractice practice = ShopPractice.customary();
     private final QuiltDesign design = design();
+    private final QuiltDesign onPoint = onPoint();
 
     @Benchmark
     public void patternAtThreeSizes(Blackhole results) {
@@ -63,7 +69,37 @@ public class QuiltBenchmark {
         QuiltSize size = redrawn.sizes().get(0);
         results.consume(new QuiltPlanner(practice).plan(redrawn, size));
         results.consume(size.match(
-                grid -> QuiltDrawing.of(redrawn.drawing().orElseThrow(), grid), printed -> null));
+                grid -> QuiltDrawing.of(redrawn.drawing().orElseThrow(), grid, Length.ofInches(1, 4)), printed -> null));
+    }
+
+    /** All figures of a pattern on point at six sizes: layout, places, pieces, borders, lengths of every role. */
+    @Benchmark
+    public void sixSizesOnPoint(Blackhole results) {
+        for (QuiltSize size : onPoint.sizes()) {
+            QuiltPlan plan = new QuiltPlanner(practice).plan(onPoint, size);
+            results.consume(new Needs(practice).byRole(onPoint, plan));
+        }
+    }
+
+    /** The largest sizes from two lengths of cloth. */
+    @Benchmark
+    public void fromTheCloth(Blackhole results) {
+        results.consume(new ClothAtHand(
+                        Map.of(new RoleKey("night"), Length.ofYards(3, 1), new RoleKey("lantern"), Length.ofYards(2, 1)), Map.of())
+                .largest(onPoint, onPoint.grids().get(2), practice));
+    }
+
+    private static QuiltDesign onPoint() {
+        QuiltDesign plain = design();
+        Drawing drawing = plain.drawing().orElseThrow();
+        Setting setting = new Setting.OnPoint(
+                new Edges.Triangles(new RoleKey("fog"), new RoleKey("fog")),
+                Optional.of(new Sashing(new RoleKey("quay"), Length.ofInches(2), true, Optional.empty())));
+        return QuiltDesign.drawn(
+                plain.roles(),
+                List.of(size("cradle", 2, 3, 3), size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 4, 6, 4), size("full", 5, 6, 4),
+                        size("queen", 6, 6, 5)),
+                drawing.with(new Composition(CycleRule.quarterTurns(drawing.blocks().get(0).key()), setting, drawing.finishing())));
     }
 
     private static QuiltDesign design() {

@@ -284,7 +284,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                             words.text("sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
                     .orElseGet(() -> new Cell(
                             line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
-                            words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes.longStrips"), "",
+                            words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes." + line.lay()), "",
                             Optional.of(LengthView.inches(line.stripHeight().value())), seams));
         }
 

@@ -80,7 +80,7 @@ class QuiltDraftTest {
         QuiltDraft draft = typed(demo("17-lock-chart"), Map.of("kinds", "gate, pool\ngate @90,"));
 
         assertThat(draft.problems()).extracting(Problem::place, Problem::code, Problem::arguments)
-                .containsExactly(tuple("kinds", "places.map-hole", new Object[] {2, 2}));
+                .containsExactly(tuple("kinds", "places.map-hole", List.of(2, 2)));
     }
 
     /** A sash named by what is cut: 2 in with a seam of 1/4 on both sides finishes 1 1/2. */

@@ -20,6 +20,9 @@ public record SizeTarget(Length width, Length height) {
     private static final Length STEP = Length.ofInches(1, 2);
     private static final int MOST_PROPOSALS = 6;
 
+    /** So that there is something to choose from, no more proposals change the same things. */
+    private static final int MOST_ALIKE = 2;
+
     /**
      * @throws IllegalArgumentException if a side is not above zero, or is longer than a quilt may be
      */
@@ -83,7 +86,7 @@ public record SizeTarget(Length width, Length height) {
 
     /**
      * The nearest combinations of grid, outer border, sash and block width, nearest first; of equally near ones that with
-     * fewer changes. No grid is proposed twice.
+     * fewer changes. No grid is proposed twice with the same changes, and no more than two with the same changes.
      *
      * <p>For every sash and block width that can be cut the two grids around the target are tried in each direction, with the
      * borders as they are, without them, and with the outer border that brings the narrower miss to nothing.
@@ -99,9 +102,10 @@ public record SizeTarget(Length width, Length height) {
                 .thenComparing(proposal -> proposal.size().columns()).thenComparing(proposal -> proposal.size().rows()));
         List<Proposal> best = new ArrayList<>();
         for (Proposal proposal : proposals) {
-            boolean known = best.stream().anyMatch(other -> other.size().columns() == proposal.size().columns()
-                    && other.size().rows() == proposal.size().rows() && other.changed().equals(proposal.changed()));
-            if (!known && best.size() < MOST_PROPOSALS) {
+            List<Proposal> alike = best.stream().filter(other -> other.changed().equals(proposal.changed())).toList();
+            boolean known = alike.stream().anyMatch(other -> other.size().columns() == proposal.size().columns()
+                    && other.size().rows() == proposal.size().rows());
+            if (!known && alike.size() < MOST_ALIKE && best.size() < MOST_PROPOSALS) {
                 best.add(proposal);
             }
         }
