@@ -20,8 +20,12 @@ import retazo.core.block.BlockKey;
 import retazo.core.block.CellGrid;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
+import retazo.core.kit.KitFabric;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
@@ -84,9 +88,12 @@ public class QuiltBenchmark {
     /** The largest sizes from two lengths of cloth. */
     @Benchmark
     public void fromTheCloth(Blackhole results) {
-        results.consume(new ClothAtHand(
-                        Map.of(new RoleKey("night"), Length.ofYards(3, 1), new RoleKey("lantern"), Length.ofYards(2, 1)), Map.of())
-                .largest(onPoint, onPoint.grids().get(2), practice));
+        results.consume(new ClothAtHand(Map.of(new RoleKey("night"), cloth("night", 3), new RoleKey("lantern"), cloth("lantern", 2))).largest(onPoint, onPoint.grids().get(2), practice));
+    }
+
+    private AtHand cloth(String role, int yards) {
+        return new AtHand.Cloth(
+                new KitFabric(role, practice.figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER), Length.ofYards(yards, 1));
     }
 
     private static QuiltDesign onPoint() {

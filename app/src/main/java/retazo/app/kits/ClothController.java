@@ -21,16 +21,19 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
+import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.KitFabric;
-import retazo.core.measure.Length;
+import retazo.core.measure.Count;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.PrintedAmount;
+import retazo.core.quilt.PrintedText;
 
 /** From the cloth to the size: what a pattern becomes of lengths and bolts that are there. Nothing is kept. */
 @Controller
 class ClothController {
-
-    private static final Length LONGEST = Length.ofYards(200, 1);
 
     private final PatternService patterns;
     private final FabricService fabrics;
@@ -60,29 +63,51 @@ class ClothController {
     }
 
     private ClothPage.Known known(PatternVersion pattern, ClothForm form, FieldReader reader) {
-        Map<RoleKey, Length> lengths = new LinkedHashMap<>();
-        Map<RoleKey, KitFabric> cloth = new LinkedHashMap<>();
+        Map<RoleKey, AtHand> cloth = new LinkedHashMap<>();
         Map<RoleKey, String> known = new LinkedHashMap<>();
         List<Role> roles = pattern.design().roles();
         for (int i = 0; i < roles.size(); i++) {
             RoleKey role = roles.get(i).key();
+            String place = field(i);
             String typed = form.cloth(role);
             Optional<Bolt> bolt = typed.isEmpty() ? Optional.empty() : stock.boltByCode(typed);
             if (bolt.isPresent()) {
                 Fabric fabric = fabrics.fabric(bolt.get().fabricId());
-                lengths.put(role, bolt.get().free());
-                cloth.put(role, KitFabric.measured(
-                        role.value(), bolt.get().usableWidth(), fabrics.inKit(fabric, practice.practice()).print()));
+                cloth.put(role, new AtHand.Cloth(
+                        KitFabric.measured(role.value(), bolt.get().usableWidth(), fabrics.inKit(fabric, practice.practice()).print()),
+                        bolt.get().free()));
                 known.put(role, words.text("cloth.bolt", fabric.name(), LengthView.of(bolt.get().free(), LengthUnit.YARD).plain(),
                         LengthView.inches(bolt.get().usableWidth()).plain()));
             } else if (!typed.isEmpty()) {
-                int faults = reader.problems().size();
-                Length length = reader.lengthAboveZero("rows." + i + ".cloth", typed, LengthUnit.YARD, LONGEST);
-                if (reader.problems().size() == faults) {
-                    lengths.put(role, length);
-                }
+                PrintedText.read(typed).match(
+                        amounts -> amounts.stream().findFirst().map(amount -> cloth.put(role, there(role, pattern, amount))).orElse(null),
+                        problem -> {
+                            reader.add(problem.movedTo(place));
+                            return null;
+                        });
+                Optional.ofNullable(cloth.get(role)).map(there -> there.match(length -> "", precuts -> words.text(
+                                "cloth.precuts." + precuts.kind().code(), precuts.sheets().value())))
+                        .ifPresent(text -> known.put(role, text));
             }
         }
-        return new ClothPage.Known(new ClothAtHand(lengths, cloth), known);
+        ClothAtHand atHand = new ClothAtHand(cloth);
+        atHand.problems(pattern.design(), ClothPage.from(pattern, form), practice.practice()).forEach(problem -> reader.add(problem.movedTo(
+                field(roles.stream().map(role -> role.key().value()).toList().indexOf(problem.place())))));
+        return new ClothPage.Known(atHand, known);
+    }
+
+    private static String field(int role) {
+        return "rows." + role + ".cloth";
+    }
+
+    /** A pack counts as the fewest that makers put into one; a bundle of quarters as one quarter. */
+    private AtHand there(RoleKey role, PatternVersion pattern, PrintedAmount amount) {
+        return amount.match(
+                length -> new AtHand.Cloth(
+                        new KitFabric(
+                                role.value(), pattern.design().practice(practice.practice()).figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER),
+                        length.length()),
+                precuts -> new AtHand.Precuts(precuts.kind(), new Count(
+                        (long) precuts.count() * (precuts.packs() ? precuts.kind().surelyInPack().orElse(1) : 1))));
     }
 }

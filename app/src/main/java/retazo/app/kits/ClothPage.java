@@ -13,6 +13,7 @@ import retazo.core.block.FinishedSize;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.ClothAtHand;
+import retazo.core.measure.Quantity;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 
@@ -58,8 +59,8 @@ record ClothPage(
     static ClothPage of(PatternVersion pattern, ClothForm form, Known known, ShopPractice shop, Words words) {
         QuiltDesign design = pattern.design();
         List<QuiltSize.Grid> grids = design.grids();
-        QuiltSize.Grid from = grids.stream().filter(size -> size.key().value().equals(form.from())).findFirst().orElse(grids.get(0));
-        boolean asked = !known.cloth().lengths().isEmpty();
+        QuiltSize.Grid from = from(pattern, form);
+        boolean asked = !known.cloth().byRole().isEmpty();
         Writer writer = new Writer(design, shop, words);
         return new ClothPage(
                 pattern.patternId(), pattern.name(),
@@ -71,6 +72,12 @@ record ClothPage(
                         .toList(),
                 asked,
                 asked ? known.cloth().largest(design, from, shop).stream().map(writer::found).toList() : List.of());
+    }
+
+    /** The size whose borders and sashes are kept: the one that was chosen, else the first. */
+    static QuiltSize.Grid from(PatternVersion pattern, ClothForm form) {
+        List<QuiltSize.Grid> grids = pattern.design().grids();
+        return grids.stream().filter(size -> size.key().value().equals(form.from())).findFirst().orElse(grids.get(0));
     }
 
     /** Writes what was found. */
@@ -88,9 +95,14 @@ record ClothPage(
                             + LengthView.inches(finished.height()).plain()),
                     possible.places(),
                     possible.over().entrySet().stream()
-                            .map(over -> FractionText.of(words.text("cloth.over", letter(over.getKey()), LengthView.inches(over.getValue()).plain())))
+                            .map(over -> FractionText.of(words.text("cloth.over", letter(over.getKey()), amount(over.getValue()))))
                             .toList(),
                     stops);
+        }
+
+        private String amount(Quantity quantity) {
+            return quantity.match(
+                    length -> LengthView.inches(length).plain(), exact -> "", count -> words.text("cloth.count", count.value()), percent -> "");
         }
 
         private String letter(RoleKey role) {
@@ -99,7 +111,7 @@ record ClothPage(
 
         private FractionText stop(String code, Optional<ClothAtHand.Stop> stop) {
             return FractionText.of(stop
-                    .map(found -> words.text(code, letter(found.role()), LengthView.inches(found.missing()).plain()))
+                    .map(found -> words.text(code, letter(found.role()), amount(found.missing())))
                     .orElseGet(() -> words.text(code + ".limit")));
         }
     }

@@ -17,6 +17,7 @@ final class BlockStarter {
     private static final Map<String, Frame> FRAMES = new LinkedHashMap<>();
 
     static {
+        FRAMES.put("plain square", new Frame("9", "9", 1, List.of("A")));
         FRAMES.put("four patches", new Frame("2 x 4", "2 x 4", 2, List.of("A", "B", "B", "A")));
         FRAMES.put("nine patches", new Frame("3 x 3", "3 x 3", 3, List.of("A", "B", "A", "B", "A", "B", "A", "B", "A")));
         FRAMES.put("star on a four by four grid", new Frame("4 x 3", "4 x 3", 4, List.of(

@@ -114,7 +114,7 @@ class PatternServiceTest {
 
         String page = Client.of(shop, "idris").get("/patterns/" + pattern.patternId() + "/sizes").body().replaceAll("<[^>]+>|\\s+", " ").replaceAll(" +", " ");
 
-        assertThat(page).contains("1 1/4 yd too little by 1/4 yd", "2 yd agrees", "1 yd generous by 1/4 yd", "3 fat quarters");
+        assertThat(page).contains("1 1/4 yd too little by 1/8 yd", "2 yd agrees", "1 yd generous by 1/4 yd", "3 fat quarters");
         patterns.archive(pattern.patternId());
     }
 

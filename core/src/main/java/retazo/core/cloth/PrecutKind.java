@@ -32,6 +32,35 @@ public enum PrecutKind {
         return Stream.of(values()).filter(kind -> kind.code.equals(code)).findFirst();
     }
 
+    /** The longer side to plan with, cautiously: a strip is as long as cloth of 40 in is wide, a quarter half an inch less than it is sold as. */
+    public Length planLength() {
+        return switch (this) {
+            case STRIP_ROLL -> Length.ofInches(40);
+            case SQUARES_10 -> Length.ofInches(10);
+            case SQUARES_5 -> Length.ofInches(5);
+            case FAT_QUARTER, FAT_EIGHTH -> Length.ofInches(41, 2);
+        };
+    }
+
+    /** The shorter side to plan with, likewise. */
+    public Length planWidth() {
+        return switch (this) {
+            case STRIP_ROLL -> Length.ofInches(5, 2);
+            case SQUARES_10 -> Length.ofInches(10);
+            case SQUARES_5 -> Length.ofInches(5);
+            case FAT_QUARTER -> Length.ofInches(35, 2);
+            case FAT_EIGHTH -> Length.ofInches(17, 2);
+        };
+    }
+
+    /** How many one pack surely has, where makers differ; a bundle of quarters has no customary number. */
+    public Optional<Integer> surelyInPack() {
+        return switch (this) {
+            case STRIP_ROLL, SQUARES_10, SQUARES_5 -> Optional.of(40);
+            case FAT_QUARTER, FAT_EIGHTH -> Optional.empty();
+        };
+    }
+
     /** The length off a bolt from which the shop cuts two of them, where it does. */
     public Optional<Length> lengthForTwo() {
         return switch (this) {

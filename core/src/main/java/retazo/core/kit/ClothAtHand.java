@@ -10,7 +10,11 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.measure.Quantity;
+import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -19,24 +23,22 @@ import retazo.core.quilt.QuiltSize;
 /**
  * Cloth that is there: how large a quilt can it become?
  *
- * @param lengths continuous length of the cloth for each role; a role that is missing is not short of cloth
- * @param fabrics the cloth of each role that has a length
+ * @param byRole what is there for each role; a role that is missing is not short of cloth
  */
-public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> fabrics) {
+public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
 
     private static final int MOST_SIZES = 5;
 
     public ClothAtHand {
-        lengths = Map.copyOf(lengths);
-        fabrics = Map.copyOf(fabrics);
+        byRole = Map.copyOf(byRole);
     }
 
     /**
      * What one more row or column would take too much of.
      *
-     * @param missing how much longer its cloth would have to be
+     * @param missing how much longer its cloth would have to be, or how many more precuts it takes
      */
-    public record Stop(RoleKey role, Length missing) {
+    public record Stop(RoleKey role, Quantity missing) {
     }
 
     /**
@@ -46,7 +48,7 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
      * @param moreAcross what stops the next column; empty where the largest quilt does
      * @param moreDown what stops the next row
      */
-    public record Possible(QuiltSize.Grid size, Map<RoleKey, Length> over, Optional<Stop> moreAcross, Optional<Stop> moreDown) {
+    public record Possible(QuiltSize.Grid size, Map<RoleKey, Quantity> over, Optional<Stop> moreAcross, Optional<Stop> moreDown) {
         /** Blocks across times blocks down. */
         public int places() {
             return size.columns() * size.rows();
@@ -85,7 +87,7 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
     }
 
     /** What each role takes at a size; empty where it cannot be made at all. */
-    private Optional<Map<RoleKey, Length>> needs(QuiltDesign design, QuiltSize.Grid size, ShopPractice practice) {
+    private Optional<Map<RoleKey, Quantity>> needs(QuiltDesign design, QuiltSize.Grid size, ShopPractice practice) {
         if (!design.drawing().orElseThrow().problemsAt(size).isEmpty()) {
             return Optional.empty();
         }
@@ -94,16 +96,57 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
         if (!result.problems().isEmpty()) {
             return Optional.empty();
         }
-        Map<RoleKey, Length> needs = new LinkedHashMap<>();
+        Map<RoleKey, Quantity> needs = new LinkedHashMap<>();
         result.byFabric().values().forEach(need -> need.amount().match(
                 cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value()), printed -> null, units -> null));
+        byRole.forEach((role, there) -> there.match(
+                cloth -> null, precuts -> sheets(role, precuts, plan).map(sheets -> needs.put(role, sheets)).orElse(null)));
         return Optional.of(needs);
     }
 
+    /** How many precuts a role takes; empty where they do not serve it. */
+    private static Optional<Count> sheets(RoleKey role, AtHand.Precuts precuts, QuiltPlan plan) {
+        if (unserved(role, precuts, plan).isPresent()) {
+            return Optional.empty();
+        }
+        return Optional.of(plan.pieces().stream()
+                .filter(piece -> piece.role().equals(role))
+                .map(piece -> piece.count().value().inGroupsOf(new Count(perSheet(piece, precuts))))
+                .reduce(new Count(0), Count::plus));
+    }
+
+    private static long perSheet(PieceNeed piece, AtHand.Precuts precuts) {
+        return piece.shape().asRectangle()
+                .map(shape -> precuts.perSheet(shape.width().value(), shape.height().value())).orElse(0L);
+    }
+
+    /** What of a role these precuts cannot give: pieces that are too large or no rectangles, or long strips and backs. */
+    private static Optional<String> unserved(RoleKey role, AtHand.Precuts precuts, QuiltPlan plan) {
+        boolean isLong = plan.longPieces().stream().anyMatch(pieces -> pieces.role().equals(role))
+                || plan.bindings().stream().anyMatch(binding -> binding.role().equals(role))
+                || plan.backings().stream().anyMatch(backing -> backing.role().equals(role));
+        return isLong
+                ? Optional.of("")
+                : plan.pieces().stream()
+                        .filter(piece -> piece.role().equals(role) && perSheet(piece, precuts) == 0)
+                        .map(PieceNeed::label).findFirst();
+    }
+
+    /** Roles for which precuts are there that cannot serve them, each at the key of its role. */
+    public List<Problem> problems(QuiltDesign design, QuiltSize.Grid from, ShopPractice practice) {
+        QuiltPlan plan = new QuiltPlanner(practice).plan(design.fromDrawing(), from);
+        List<Problem> problems = new ArrayList<>();
+        byRole.forEach((role, there) -> there.match(cloth -> Optional.<String>empty(), precuts -> unserved(role, precuts, plan))
+                .ifPresent(piece -> problems.add(piece.isEmpty()
+                        ? Problem.at(role.value(), "cloth.precut-for-long", design.role(role).letter())
+                        : Problem.at(role.value(), "cloth.precut-too-small", piece))));
+        return problems;
+    }
+
     private KitFabric fabric(RoleKey role, QuiltDesign design, ShopPractice practice) {
-        return Optional.ofNullable(fabrics.get(role)).orElseGet(() -> new KitFabric(
-                role.value(), design.practice(practice).figure(PracticeMeasure.USABLE_WIDTH),
-                PrintKind.ALL_OVER));
+        KitFabric customary = new KitFabric(
+                role.value(), design.practice(practice).figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER);
+        return Optional.ofNullable(byRole.get(role)).map(there -> there.match(AtHand.Cloth::fabric, precuts -> customary)).orElse(customary);
     }
 
     /** Sizes tried, each once. */
@@ -112,7 +155,7 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
         private final QuiltDesign design;
         private final QuiltSize.Grid from;
         private final ShopPractice practice;
-        private final Map<List<Integer>, Optional<Map<RoleKey, Length>>> tried = new LinkedHashMap<>();
+        private final Map<List<Integer>, Optional<Map<RoleKey, Quantity>>> tried = new LinkedHashMap<>();
 
         Search(QuiltDesign design, QuiltSize.Grid from, ShopPractice practice) {
             this.design = design;
@@ -120,7 +163,7 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
             this.practice = practice;
         }
 
-        private Optional<Map<RoleKey, Length>> needs(int columns, int rows) {
+        private Optional<Map<RoleKey, Quantity>> needs(int columns, int rows) {
             return tried.computeIfAbsent(List.of(columns, rows), grid -> ClothAtHand.this.needs(design, from.withGrid(columns, rows), practice));
         }
 
@@ -145,19 +188,20 @@ public record ClothAtHand(Map<RoleKey, Length> lengths, Map<RoleKey, KitFabric> 
             return columns;
         }
 
-        private Optional<Stop> firstStop(Map<RoleKey, Length> needs) {
+        /** The role that is shortest of what it needs. */
+        private Optional<Stop> firstStop(Map<RoleKey, Quantity> needs) {
             return design.roles().stream()
                     .map(role -> role.key())
-                    .filter(role -> lengths.containsKey(role) && needs.containsKey(role) && needs.get(role).isLongerThan(lengths.get(role)))
-                    .map(role -> new Stop(role, needs.get(role).minus(lengths.get(role))))
-                    .max(Comparator.comparing(Stop::missing));
+                    .filter(role -> byRole.containsKey(role) && needs.containsKey(role) && byRole.get(role).missing(needs.get(role)).isPresent())
+                    .max(Comparator.comparing(role -> byRole.get(role).shortage(needs.get(role))))
+                    .map(role -> new Stop(role, byRole.get(role).missing(needs.get(role)).orElseThrow()));
         }
 
         Possible possible(int columns, int rows) {
-            Map<RoleKey, Length> needs = needs(columns, rows).orElseThrow();
-            Map<RoleKey, Length> over = new LinkedHashMap<>();
-            design.roles().stream().map(role -> role.key()).filter(lengths::containsKey).forEach(
-                    role -> over.put(role, lengths.get(role).minus(needs.getOrDefault(role, Length.ZERO))));
+            Map<RoleKey, Quantity> needs = needs(columns, rows).orElseThrow();
+            Map<RoleKey, Quantity> over = new LinkedHashMap<>();
+            design.roles().stream().map(role -> role.key()).filter(byRole::containsKey).forEach(
+                    role -> over.put(role, byRole.get(role).over(needs.getOrDefault(role, Length.ZERO))));
             return new Possible(
                     from.withGrid(columns, rows), over, needs(columns + 1, rows).flatMap(this::firstStop),
                     needs(columns, rows + 1).flatMap(this::firstStop));

@@ -1,7 +1,9 @@
 package retazo.core.kit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
@@ -9,8 +11,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSamples;
@@ -22,7 +29,10 @@ class ClothAtHandTest {
     private static final QuiltDesign DESIGN = QuiltSamples.ferryWake();
 
     private static List<ClothAtHand.Possible> largest(Map<RoleKey, Length> lengths) {
-        return new ClothAtHand(lengths, Map.of()).largest(DESIGN, QuiltSamples.throwSize(), PRACTICE);
+        Map<RoleKey, AtHand> cloth = new LinkedHashMap<>();
+        lengths.forEach((role, length) -> cloth.put(role, new AtHand.Cloth(
+                new KitFabric(role.value(), PRACTICE.figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER), length)));
+        return new ClothAtHand(cloth).largest(DESIGN, QuiltSamples.throwSize(), PRACTICE);
     }
 
     /** What roles take at a grid, worked out from the plan of that size alone. */
@@ -46,7 +56,7 @@ class ClothAtHandTest {
             assertThat(canBeCut(size, lengths)).isTrue();
             assertThat(canBeCut(size.withGrid(size.columns() + 1, size.rows()), lengths)).isFalse();
             assertThat(canBeCut(size.withGrid(size.columns(), size.rows() + 1), lengths)).isFalse();
-            assertThat(found.over().values()).noneMatch(Length::isNegative);
+            assertThat(found.over().values()).allMatch(over -> ((Length) over).compareTo(Length.ZERO) >= 0);
         }
     }
 
@@ -62,7 +72,43 @@ class ClothAtHandTest {
 
         assertThat(found).anySatisfy(size -> assertThat(size.places()).isGreaterThanOrEqualTo(20));
         assertThat(found.get(0).moreDown().orElseThrow().role()).isEqualTo(QuiltSamples.LANTERN);
-        assertThat(found.get(0).moreDown().orElseThrow().missing().isPositive()).isTrue();
+        assertThat(((Length) found.get(0).moreDown().orElseThrow().missing()).isPositive()).isTrue();
+    }
+
+    /**
+     * Lantern from squares of 5 in: a patch of 3 1/2 and a triangle square of 4 take one each. 40 squares: 4 × 3 blocks take 36 patches and
+     * 6 + 12 squares, 54, too many; 4 × 2 take 24 + 4 + 8 = 36; with 4 over, 3 × 3 would take 27 + 5 + 9 = 41, one too many.
+     */
+    @Test
+    void a_pack_of_squares_becomes_a_size() {
+        ClothAtHand pack = new ClothAtHand(Map.of(QuiltSamples.LANTERN, new AtHand.Precuts(PrecutKind.SQUARES_5, new Count(40))));
+        ClothAtHand.Possible found = pack.largest(DESIGN, QuiltSamples.throwSize(), PRACTICE).stream()
+                .filter(size -> size.size().columns() == 4).findFirst().orElseThrow();
+
+        assertThat(found.size().rows()).isEqualTo(2);
+        assertThat(found.over().get(QuiltSamples.LANTERN)).isEqualTo(new Count(4));
+        assertThat(found.moreDown()).contains(new ClothAtHand.Stop(QuiltSamples.LANTERN, new Count(14)));
+    }
+
+    /** A fat quarter, 20 1/2 × 17 1/2 to plan with, gives 5 · 5 patches of 3 1/2 and 5 · 4 squares of 4. */
+    @Test
+    void a_quarter_gives_as_many_as_fit_side_by_side() {
+        AtHand.Precuts quarters = new AtHand.Precuts(PrecutKind.FAT_QUARTER, new Count(6));
+
+        assertThat(quarters.perSheet(Length.parse("3 1/2"), Length.parse("3 1/2"))).isEqualTo(25);
+        assertThat(quarters.perSheet(Length.ofInches(4), Length.ofInches(4))).isEqualTo(20);
+        assertThat(quarters.perSheet(Length.ofInches(2), Length.ofInches(18))).isEqualTo(8);
+        assertThat(quarters.perSheet(Length.ofInches(21), Length.ofInches(2))).isZero();
+    }
+
+    @Test
+    void precuts_that_cannot_serve_a_role_are_told() {
+        ClothAtHand strips = new ClothAtHand(Map.of(
+                QuiltSamples.LANTERN, new AtHand.Precuts(PrecutKind.STRIP_ROLL, new Count(40)),
+                QuiltSamples.QUAY, new AtHand.Precuts(PrecutKind.SQUARES_10, new Count(40))));
+
+        assertThat(strips.problems(DESIGN, QuiltSamples.throwSize(), PRACTICE)).extracting(Problem::place, Problem::code)
+                .containsExactlyInAnyOrder(tuple("lantern", "cloth.precut-too-small"), tuple("quay", "cloth.precut-for-long"));
     }
 
     @Test

@@ -2,6 +2,7 @@ package retazo.core.quilt;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.block.BlockKey;
+import retazo.core.block.DrawnPatch;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
@@ -54,6 +56,22 @@ class FinishingTest {
 
         assertThat(border.pieces()).extracting(piece -> piece.length().value())
                 .containsExactly(Length.parse("70 1/2"), Length.parse("58 1/2"));
+    }
+
+    /** However its corners are made, a border covers the ring around the blocks, and nothing of it twice. */
+    @Property(tries = 60)
+    void a_border_covers_the_ring_around_the_blocks(@ForAll BorderCorners corners, @ForAll @IntRange(min = 1, max = 60) int eighths) {
+        Drawing plain = QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY);
+        Drawing drawing = plain.with(Composition.straight(plain.places(), bordered(corners, Grain.SHORTER)));
+        QuiltDrawing drawn = QuiltDrawing.of(
+                drawing, QuiltSize.Grid.of(new SizeKey("any"), "Any", 2, 3, List.of(Length.ofInches(eighths, 8))), Length.ofInches(1, 4));
+
+        BigInteger around = drawn.around().stream().map(DrawnPatch::doubledAreaInSquareTicks).map(BigInteger::abs).reduce(BigInteger.ZERO, BigInteger::add);
+        assertThat(around.shiftRight(1)).isEqualTo(area(drawn.width(), drawn.height()).subtract(area(drawn.inside().width(), drawn.inside().height())));
+    }
+
+    private static BigInteger area(Length width, Length height) {
+        return BigInteger.valueOf(width.ticks()).multiply(BigInteger.valueOf(height.ticks()));
     }
 
     @Test
