@@ -23,6 +23,8 @@ import retazo.core.quilt.Batting;
 import retazo.core.quilt.Drawing;
 import retazo.core.quilt.LongPieces;
 import retazo.core.quilt.MapRule;
+import retazo.core.quilt.PlaceChange;
+import retazo.core.quilt.PlaceChangeText;
 import retazo.core.quilt.PlaceGrid;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltDrawing;
@@ -77,7 +79,17 @@ record QuiltPage(
             return new QuiltPage(
                     size.name(), QuiltPicture.drawn("quilt", drawn, PatternHead.inks(design)),
                     sides(plan.finished().orElseThrow()), spots(drawn), mapOf().isPresent(), counts(plan),
-                    around(plan), behind(plan), plan.warnings().stream().map(words::of).map(FractionText::of).toList(), items(plan, seam));
+                    around(plan), behind(plan), warnings(plan), items(plan, seam));
+        }
+
+        private List<FractionText> warnings(QuiltPlan plan) {
+            List<String> warnings = new ArrayList<>(plan.warnings().stream().map(words::of).toList());
+            List<PlaceChange> leftOut = Arrangement.leftOut(
+                    drawing.places(), drawing.setting().grid(size.columns(), size.rows()), size.overrides().changes());
+            if (!leftOut.isEmpty()) {
+                warnings.add(words.text("quilt.leftOut", PlaceChangeText.write(leftOut)));
+            }
+            return warnings.stream().map(FractionText::of).toList();
         }
 
         private FractionText sides(QuiltPlan.Finished finished) {

@@ -145,6 +145,10 @@ form.addEventListener("keydown", (event) => {
 
 form.addEventListener("input", showFields);
 form.addEventListener("drawn", () => {
+    if (!spotAt(chosen)) {
+        chosen = "";
+        trading = "";
+    }
     const hadFocus = chosen !== "" && (document.activeElement === document.body || document.activeElement?.matches("[data-place]"));
     mark();
     if (hadFocus) {

@@ -16,14 +16,27 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
         placements = new LinkedHashMap<>(placements);
     }
 
-    /** Changes that are not possible are left out; {@link #allows} tells which are. */
+    /** Changes that are not possible are left out; {@link #leftOut} tells which. */
     public static Arrangement of(PlaceRule rule, PlaceGrid grid, List<PlaceChange> changes) {
+        return changed(rule, grid, changes, new ArrayList<>());
+    }
+
+    /** The changes that are not possible on a grid: their places are not there, or their blocks may not trade. */
+    public static List<PlaceChange> leftOut(PlaceRule rule, PlaceGrid grid, List<PlaceChange> changes) {
+        List<PlaceChange> leftOut = new ArrayList<>();
+        changed(rule, grid, changes, leftOut);
+        return leftOut;
+    }
+
+    private static Arrangement changed(PlaceRule rule, PlaceGrid grid, List<PlaceChange> changes, List<PlaceChange> leftOut) {
         Map<Place, Placement> placements = new LinkedHashMap<>();
         grid.places().forEach(place -> placements.put(place, rule.at(place, grid)));
         Arrangement arrangement = new Arrangement(grid, placements);
         for (PlaceChange change : changes) {
             if (arrangement.allows(change, rule)) {
                 arrangement = arrangement.with(change);
+            } else {
+                leftOut.add(change);
             }
         }
         return arrangement;

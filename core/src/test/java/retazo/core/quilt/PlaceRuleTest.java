@@ -215,6 +215,7 @@ class PlaceRuleTest {
         assertThat(before.allows(legal, rule)).isTrue();
         assertThat(before.allows(illegal, rule)).isFalse();
         assertThat(Arrangement.of(rule, grid, List.of(illegal))).isEqualTo(before);
+        assertThat(Arrangement.leftOut(rule, grid, List.of(legal, illegal))).containsExactly(illegal);
         assertThat(before.tradesWith(new Place(0, 0), new PointRule(STAR, B, A, List.of(B)))).isEmpty();
     }
 
