@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import retazo.core.block.PieceShape;
 import retazo.core.block.RoleKey;
@@ -24,6 +25,7 @@ import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
 import retazo.core.quilt.Use;
 
 /** Works the length of a role at a size out in any way of working. Plans are kept, since most ways share them. */
@@ -51,7 +53,11 @@ final class LengthWork {
     private record Planned(QuiltPlan plan, Needs.Result needs) {
     }
 
-    private record Question(QuiltSize size, ShopPractice practice) {
+    private record Question(SizeKey size, ShopPractice practice) {
+    }
+
+    /** What decides about strips, whatever is rounded or added afterwards. */
+    private record Cutting(RoleKey role, SizeKey size, ShopPractice practice, Basis.Pieces pieces, Set<Use.Place> without) {
     }
 
     private static final Length WIDEST_CLOTH = Length.ofInches(44);
@@ -59,6 +65,7 @@ final class LengthWork {
 
     private final QuiltDesign design;
     private final Map<Question, Planned> plans = new HashMap<>();
+    private final Map<Cutting, List<Strips>> cut = new HashMap<>();
 
     /** @param design whose figures are worked out from its pieces */
     LengthWork(QuiltDesign design) {
@@ -66,7 +73,7 @@ final class LengthWork {
     }
 
     private Planned planned(QuiltSize size, ShopPractice practice) {
-        return plans.computeIfAbsent(new Question(size, practice), question -> {
+        return plans.computeIfAbsent(new Question(size.key(), practice), question -> {
             QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
             return new Planned(plan, new Needs(practice).byRole(design, plan));
         });
@@ -74,16 +81,20 @@ final class LengthWork {
 
     /** Empty where nothing of the role is cut at the size, or it cannot be. */
     Optional<Worked> work(RoleKey role, QuiltSize size, Basis basis) {
+        List<Strips> strips = cut.computeIfAbsent(
+                new Cutting(role, size.key(), basis.practice(), basis.pieces(), basis.without()), cutting -> strips(role, size, basis));
+        return strips.isEmpty() ? Optional.empty() : Optional.of(added(strips, basis));
+    }
+
+    private List<Strips> strips(RoleKey role, QuiltSize size, Basis basis) {
         Planned planned = planned(size, basis.practice());
         return Optional.ofNullable(planned.needs().byFabric().get(role.value()))
                 .flatMap(need -> need.amount().match(
                         cloth -> Optional.of(cloth.plan().lines()), printed -> Optional.<List<ClothLine>>empty(), units -> Optional.empty()))
-                .map(lines -> lines.stream()
-                        .filter(line -> !basis.without().contains(line.use().place()))
-                        .map(line -> strips(line, planned.plan(), role, basis))
-                        .toList())
-                .filter(strips -> !strips.isEmpty())
-                .map(strips -> added(strips, basis));
+                .orElse(List.of()).stream()
+                .filter(line -> !basis.without().contains(line.use().place()))
+                .map(line -> strips(line, planned.plan(), role, basis))
+                .toList();
     }
 
     private static Worked added(List<Strips> strips, Basis basis) {

@@ -21,7 +21,8 @@ import retazo.core.quilt.Way;
  *
  * <p>A table is mostly the work of one person with one habit. Every printed length is worked out under each habit, alone and
  * together with another rounding or without squaring; of the readings that make a length right, the one that explains most
- * lengths of the table is given, then the one with the fewest habits. The work grows with habits × sizes.
+ * lengths of the table is given, then the one with the fewest habits. The work grows with
+ * habits × sizes; of a table that agrees everywhere no habit is tried.
  */
 public final class PrintedLengths {
 
@@ -98,7 +99,8 @@ public final class PrintedLengths {
         }
         Map<Candidate, Integer> votes = new HashMap<>();
         Map<Cell, List<Candidate>> fitting = new HashMap<>();
-        for (Cell cell : cells) {
+        boolean allAgree = cells.stream().allMatch(PrintedLengths::agrees);
+        for (Cell cell : allAgree ? List.<Cell>of() : cells) {
             List<Candidate> fits = candidates.stream().filter(candidate -> fits(candidate, cell)).toList();
             fits.forEach(candidate -> votes.merge(candidate, 1, Integer::sum));
             fitting.put(cell, fits);
@@ -106,18 +108,23 @@ public final class PrintedLengths {
         Comparator<Candidate> likeliest = Comparator.comparing((Candidate candidate) -> -votes.get(candidate))
                 .thenComparing(candidate -> candidate.reading().habits().size())
                 .thenComparing(Candidate::order);
-        return cells.stream().map(cell -> verdict(cell, fitting.get(cell).stream().min(likeliest))).toList();
+        return cells.stream().map(cell -> verdict(cell, fitting.getOrDefault(cell, List.of()).stream().min(likeliest))).toList();
     }
 
     private boolean fits(Candidate candidate, Cell cell) {
         return work.work(cell.role(), cell.size(), candidate.basis()).filter(worked -> worked.total().equals(cell.printed())).isPresent();
     }
 
+    /** Whether a length is enough, and no more than what is worked out. */
+    private static boolean agrees(Cell cell) {
+        return !cell.printed().isShorterThan(cell.worked().exact()) && !cell.printed().isLongerThan(cell.worked().total());
+    }
+
     private LengthVerdict verdict(Cell cell, Optional<Candidate> likeliest) {
         Length printed = cell.printed();
         Length workedOut = cell.worked().total();
         Length exact = cell.worked().exact();
-        boolean agrees = printed.equals(workedOut) || !printed.isShorterThan(exact) && !printed.isLongerThan(workedOut);
+        boolean agrees = agrees(cell);
         Judgement judgement = agrees
                 ? Judgement.AGREES
                 : printed.isLongerThan(workedOut)
