@@ -11,6 +11,7 @@ import retazo.core.block.UnitPractice;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Count;
+import retazo.core.measure.Length;
 import retazo.core.quilt.CutList;
 import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltDesign;
@@ -70,8 +71,13 @@ public final class PrintedCounts {
 
     private static Optional<PieceNeed> piece(QuiltPlan plan, Alike wanted) {
         return plan.pieces().stream()
-                .filter(piece -> piece.role().equals(wanted.role()) && piece.shape().cutSize().sizes().equals(wanted.size().sizes()))
+                .filter(piece -> piece.role().equals(wanted.role()) && eitherWay(piece.shape().cutSize()).equals(eitherWay(wanted.size())))
                 .findFirst();
+    }
+
+    /** The sizes of a piece, whichever way round they are written. */
+    private static List<Length> eitherWay(CutSize size) {
+        return size.sizes().stream().sorted().toList();
     }
 
     /** What the paper may have counted instead, the likelier first. */
