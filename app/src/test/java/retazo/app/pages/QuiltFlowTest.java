@@ -164,7 +164,10 @@ class QuiltFlowTest {
             page.getByText("From the cloth to the size").click();
             page.getByLabel("Cloth for B, lamp").fill("a yard");
             designer.press("What can be made?");
-            awaited(page.locator(".fault").first()).containsText("is not a length");
+            awaited(page.locator(".fault").first()).containsText("is no amount");
+            page.getByLabel("Cloth for B, lamp").fill("1 roll");
+            designer.press("What can be made?");
+            awaited(page.locator(".fault").first()).containsText("does not come out of these precuts");
             page.getByLabel("Cloth for B, lamp").fill("1 yd");
             page.locator("[name=from]").selectOption(new SelectOption().setLabel("Sofa"));
             designer.press("What can be made?");
