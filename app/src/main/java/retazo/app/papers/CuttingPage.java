@@ -105,7 +105,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
     private static String longPieces(ClothLine line, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
             case BORDER, SASH, FLANGE -> words.text(
-                    "paper.long." + line.lay(), words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words));
+                    "paper.long." + line.lay(), words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
             case BINDING -> words.text("paper.binding." + line.lay());
             case BACKING -> line.seams()
                     .filter(seams -> line.strips().value().value() > 1)
@@ -113,6 +113,15 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                     .orElseGet(() -> words.text("paper.backing.one"));
             case BLOCKS, CORNERSTONE, SETTING -> "";
         };
+    }
+
+    /** How wide each of them is, which a stretch along the cloth does not tell. */
+    private static String width(ClothLine line, QuiltPlan plan) {
+        return plan.longPieces().stream()
+                .filter(pieces -> pieces.use().equals(line.use()))
+                .findFirst()
+                .map(pieces -> LengthView.inches(pieces.cutWidth().value()).plain())
+                .orElse("");
     }
 
     /** The pieces that long strips are cut apart into: {@code 2 of 62 1/2 in, 2 of 58 1/2 in}. */

@@ -64,7 +64,8 @@ final class LengthWork {
     private static final Length WIDEST_BACKING = Length.ofInches(108);
 
     private final QuiltDesign design;
-    private final Map<Question, Planned> plans = new HashMap<>();
+    private final Map<Question, QuiltPlan> plans = new HashMap<>();
+    private final Map<Question, Planned> needs = new HashMap<>();
     private final Map<Cutting, List<Strips>> cut = new HashMap<>();
 
     /** @param design whose figures are worked out from its pieces */
@@ -73,10 +74,16 @@ final class LengthWork {
     }
 
     private Planned planned(QuiltSize size, ShopPractice practice) {
-        return plans.computeIfAbsent(new Question(size.key(), practice), question -> {
-            QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
+        return needs.computeIfAbsent(new Question(size.key(), practice), question -> {
+            QuiltPlan plan = plan(size, practice);
             return new Planned(plan, new Needs(practice).byRole(design, plan));
         });
+    }
+
+    /** How wide the cloth is makes no difference before strips are counted. */
+    private QuiltPlan plan(QuiltSize size, ShopPractice practice) {
+        ShopPractice anyWidth = practice.with(PracticeMeasure.USABLE_WIDTH, PracticeMeasure.USABLE_WIDTH.least());
+        return plans.computeIfAbsent(new Question(size.key(), anyWidth), question -> new QuiltPlanner(practice).plan(design, size));
     }
 
     /** Empty where nothing of the role is cut at the size, or it cannot be. */

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -14,6 +15,7 @@ import retazo.core.measure.Length;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.SizeTable;
+import retazo.core.quilt.Use;
 import retazo.core.quilt.Way;
 
 /**
@@ -37,7 +39,12 @@ public final class PrintedLengths {
     private final Basis shop;
 
     /** A reading with its way of working. */
-    private record Candidate(Reading reading, Basis basis, int order) {
+    private record Candidate(Reading reading, Set<Use.Place> touches, Basis basis, int order) {
+
+        /** Whether it makes a difference to what is cut for a length. */
+        boolean concerns(Cell cell) {
+            return touches.isEmpty() || cell.worked().strips().stream().anyMatch(strips -> touches.contains(strips.use().place()));
+        }
     }
 
     /** A printed length beside what is worked out. */
@@ -84,7 +91,8 @@ public final class PrintedLengths {
             for (Habit habit : habits) {
                 basis = habit.apply().apply(basis);
             }
-            candidates.add(new Candidate(new Reading(habits.stream().map(Habit::label).toList()), basis, candidates.size()));
+            candidates.add(new Candidate(
+                    new Reading(habits.stream().map(Habit::label).toList()), habits.get(0).touches(), basis, candidates.size()));
         }
         return candidates;
     }
@@ -112,7 +120,7 @@ public final class PrintedLengths {
     }
 
     private boolean fits(Candidate candidate, Cell cell) {
-        return work.work(cell.role(), cell.size(), candidate.basis()).filter(worked -> worked.total().equals(cell.printed())).isPresent();
+        return candidate.concerns(cell) && work.work(cell.role(), cell.size(), candidate.basis()).filter(worked -> worked.total().equals(cell.printed())).isPresent();
     }
 
     /** Whether a length is enough, and no more than what is worked out. */
