@@ -2,6 +2,7 @@ package retazo.app.patterns;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
@@ -77,7 +78,7 @@ record TableForm(
 
     /** The uses that can be chosen. */
     public static List<String> uses() {
-        List<String> uses = new ArrayList<>(List.of(UseText.write(Use.BLOCKS)));
+        List<String> uses = new ArrayList<>(Stream.of(Use.BLOCKS, Use.SASH, Use.CORNERSTONE, Use.SETTING, Use.FLANGE).map(UseText::write).toList());
         for (int number = 1; number <= Use.MOST_BORDERS; number++) {
             uses.add(UseText.write(Use.border(number)));
         }
