@@ -13,7 +13,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.support.ResourceBundleMessageSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -21,7 +20,7 @@ class WordsTest {
 
     private static final Pattern PROBLEM = Pattern.compile("(?:Problem\\.of\\(|Problem\\.at\\([^\"]*(?:\"[^\"]*\"[^\",]*)?,|fault\\()\\s*\"([a-z.-]+)\"");
 
-    private final Words words = new Words(messages());
+    private final Words words = WordsSamples.words();
 
     @Test
     void lengths_are_written_with_fractions_and_long_ones_in_yards() {
@@ -55,13 +54,5 @@ class WordsTest {
 
         assertThat(missing).isEmpty();
         assertThat(found).isGreaterThan(60);
-    }
-
-    private static ResourceBundleMessageSource messages() {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
-        messages.setFallbackToSystemLocale(false);
-        return messages;
     }
 }

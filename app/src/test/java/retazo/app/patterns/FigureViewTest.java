@@ -1,0 +1,55 @@
+package retazo.app.patterns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import retazo.app.shared.Words;
+import retazo.app.shared.WordsSamples;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Operation;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+
+/** Every figure can be opened: no label, sign or origin is without its words. */
+class FigureViewTest {
+
+    private static final Words WORDS = WordsSamples.words();
+
+    @Test
+    void every_figure_of_every_demo_pattern_opens() throws IOException {
+        int opened = 0;
+        for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
+            QuiltDesign design = DemoPatternsTest.read(file).design();
+            for (QuiltSize size : design.sizes()) {
+                for (Figure<?> figure : SizeWork.of(design, size, ShopPractice.customary()).figures().values()) {
+                    FigureView view = FigureView.of(figure, WORDS, LengthUnit.YARD);
+
+                    assertThat(view.label()).as(figure.key()).isNotBlank();
+                    opened++;
+                }
+            }
+            SizesPage page = SizesPage.of(
+                    new SizesPage.Asked(design, design, List.of(), Optional.empty()), ShopPractice.customary(), WORDS);
+            assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
+            design.grids().stream().filter(size -> design.drawing().isPresent()).forEach(size ->
+                    assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());
+        }
+        assertThat(opened).isGreaterThan(3_000);
+    }
+
+    @Test
+    void every_sign_between_operands_has_its_words() {
+        for (Operation operation : Operation.values()) {
+            if (!operation.isFormula()) {
+                assertThat(WORDS.text("sign." + operation, operation.sign())).isNotBlank();
+            }
+        }
+    }
+}
