@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.BlockKey;
@@ -51,13 +52,32 @@ record ItemRow(
                 finishing.binding().map(letters).orElse(""), finishing.backing().map(letters).orElse(""));
     }
 
-    /** Empty with a problem at its field where it is none. */
-    Optional<Item> read(String place, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles, SizeRow.Context context) {
+    /** Whether blocks, border, binding and backing are typed alike, whatever the numbers are. */
+    private boolean isMadeLike(ItemRow other) {
+        return made().equals(other.made());
+    }
+
+    private List<String> made() {
+        return Stream.of(kinds, border, borderWidth, binding, backing).map(Typed::text).toList();
+    }
+
+    /**
+     * Empty with a problem at its field where it is none.
+     *
+     * @param before the item of the same row; what a form cannot show of it stays while what it shows is not changed
+     * @param shown  that item as the form showed it
+     */
+    Optional<Item> read(
+            String place, Optional<Item> before, Optional<ItemRow> shown, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles,
+            SizeRow.Context context) {
         FieldReader reader = context.reader();
         String readName = reader.text(place + "name", name, LONGEST_NAME);
         int count = reader.number(place + "copies", Typed.text(copies).isEmpty() ? "1" : copies, 1, Item.MOST_COPIES);
         int across = reader.number(place + "columns", columns, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
         int down = reader.number(place + "rows", rows, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        if (before.isPresent() && shown.filter(this::isMadeLike).isPresent()) {
+            return before.map(item -> new Item(readName, count, item.composition(), across, down, item.borderWidths()));
+        }
         List<BlockKey> keys = new ArrayList<>();
         for (String kind : Typed.text(kinds).split("\\s*[,;]\\s*")) {
             blocks.stream().filter(block -> block.name().equalsIgnoreCase(kind)).map(BlockKind::key).findFirst().ifPresentOrElse(

@@ -146,7 +146,9 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
             List<ItemRow> rows = Typed.list(form.items());
             for (int i = 0; i < Math.min(rows.size(), Drawing.MOST_ITEMS); i++) {
                 if (!rows.get(i).isBlank()) {
-                    rows.get(i).read("items." + i + ".", drawing.blocks(), this::role, context).ifPresent(items::add);
+                    Optional<Item> before = i < drawing.items().size() ? Optional.of(drawing.items().get(i)) : Optional.empty();
+                    Optional<ItemRow> shown = before.map(item -> ItemRow.of(item, drawing, key -> this.before.design().role(key).letter()));
+                    rows.get(i).read("items." + i + ".", before, shown, drawing.blocks(), this::role, context).ifPresent(items::add);
                 }
             }
             return items;

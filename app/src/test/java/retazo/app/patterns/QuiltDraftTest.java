@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,9 +17,14 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.Composition;
 import retazo.core.quilt.Drawing;
+import retazo.core.quilt.Edges;
+import retazo.core.quilt.Finishing;
+import retazo.core.quilt.Item;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Setting;
 
 /** Quilts as typed. */
 class QuiltDraftTest {
@@ -107,6 +113,34 @@ class QuiltDraftTest {
         assertThat(size.overrides().changes()).hasSize(2);
         assertThat(typed(version, Map.of("sizes", rows)).problems()).extracting(Problem::place, Problem::code)
                 .contains(tuple("sizes.0.changes", "changes.unread"));
+    }
+
+    /** An item on point, which the form does not show, stays so when there are more of it; typed anew, it is as typed. */
+    @Test
+    void what_a_form_cannot_show_of_an_item_stays() throws IOException {
+        PatternVersion plain = demo("18-weathercock");
+        Drawing drawing = drawing(plain);
+        Composition onPoint = new Composition(
+                drawing.places(), new Setting.OnPoint(new Edges.CutBlocks(Edges.CutBlocks.Cut.THROUGH_CENTRE), Optional.empty()), Finishing.NONE);
+        QuiltDesign design = plain.design();
+        PatternVersion version = new PatternVersion(1, 1, 1, false, plain.content().with(new QuiltDesign(
+                design.roles(), design.sizes(), design.table(), design.cutList(),
+                Optional.of(new Drawing(drawing.blocks(), drawing.quilt(), List.of(new Item("cushion", 1, onPoint, 2, 2, List.of())))),
+                design.plannedFrom(), design.overrides())));
+        ItemRow shown = form(version).items().get(0);
+        ItemRow more = new ItemRow(shown.name(), "3", shown.kinds(), "4", "4", shown.border(), shown.borderWidth(), shown.binding(), shown.backing());
+        ItemRow bound = new ItemRow(shown.name(), "3", shown.kinds(), "4", "4", "", "", "D", "");
+
+        Item kept = drawing(typed(version, Map.of("items", List.of(more))).content().orElseThrow().design()).items().get(0);
+        Item changed = drawing(typed(version, Map.of("items", List.of(bound))).content().orElseThrow().design()).items().get(0);
+
+        assertThat(List.of(kept.copies(), kept.columns())).containsExactly(3, 4);
+        assertThat(kept.composition()).isEqualTo(onPoint);
+        assertThat(changed.composition().setting()).isEqualTo(Setting.PLAIN);
+    }
+
+    private static Drawing drawing(QuiltDesign design) {
+        return design.drawing().orElseThrow();
     }
 
     /** Sizes that are taken out leave the table and the list with what they say of the others. */
