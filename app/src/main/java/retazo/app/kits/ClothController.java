@@ -74,7 +74,7 @@ class ClothController {
             if (bolt.isPresent()) {
                 Fabric fabric = fabrics.fabric(bolt.get().fabricId());
                 cloth.put(role, new AtHand.Cloth(
-                        KitFabric.measured(role.value(), bolt.get().usableWidth(), fabrics.inKit(fabric, practice.practice()).print()),
+                        KitFabric.measured("bolt-" + bolt.get().id(), bolt.get().usableWidth(), fabrics.inKit(fabric, practice.practice()).print()),
                         bolt.get().free()));
                 known.put(role, words.text("cloth.bolt", fabric.name(), LengthView.of(bolt.get().free(), LengthUnit.YARD).plain(),
                         LengthView.inches(bolt.get().usableWidth()).plain()));

@@ -23,7 +23,8 @@ import retazo.core.quilt.QuiltSize;
 /**
  * Cloth that is there: how large a quilt can it become?
  *
- * @param byRole what is there for each role; a role that is missing is not short of cloth
+ * @param byRole what is there for each role; a role that is missing is not short of cloth. Roles whose cloth has one code share it:
+ *               what they take is planned together and counted for the first of them
  */
 public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
 
@@ -44,7 +45,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
     /**
      * A size that the cloth is enough for.
      *
-     * @param over     what is left of each role's cloth
+     * @param over     what is left of the cloth of each role that takes some, of shared cloth under its first role
      * @param moreAcross what stops the next column; empty where the largest quilt does
      * @param moreDown what stops the next row
      */
@@ -200,8 +201,8 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         Possible possible(int columns, int rows) {
             Map<RoleKey, Quantity> needs = needs(columns, rows).orElseThrow();
             Map<RoleKey, Quantity> over = new LinkedHashMap<>();
-            design.roles().stream().map(role -> role.key()).filter(byRole::containsKey).forEach(
-                    role -> over.put(role, byRole.get(role).over(needs.getOrDefault(role, Length.ZERO))));
+            design.roles().stream().map(role -> role.key()).filter(byRole::containsKey).filter(needs::containsKey).forEach(
+                    role -> over.put(role, byRole.get(role).over(needs.get(role))));
             return new Possible(
                     from.withGrid(columns, rows), over, needs(columns + 1, rows).flatMap(this::firstStop),
                     needs(columns, rows + 1).flatMap(this::firstStop));

@@ -111,6 +111,19 @@ class ClothAtHandTest {
                 .containsExactlyInAnyOrder(tuple("lantern", "cloth.precut-too-small"), tuple("quay", "cloth.precut-for-long"));
     }
 
+    /** One bolt for two roles: what both take together comes off it, and is squared up once. */
+    @Test
+    void roles_of_one_bolt_share_it() {
+        AtHand.Cloth bolt = new AtHand.Cloth(
+                new KitFabric("bolt", PRACTICE.figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER), Length.ofInches(68));
+        ClothAtHand.Possible found = new ClothAtHand(Map.of(QuiltSamples.LANTERN, bolt, QuiltSamples.FOG, bolt))
+                .largest(DESIGN, QuiltSamples.throwSize(), PRACTICE).stream().filter(size -> size.size().columns() == 4).findFirst().orElseThrow();
+
+        // 60 + 60 patches of 3 1/2, 11 to a strip: 11 strips, 38 1/2 in; 30 + 30 squares of 4: 6 strips, 24 in; 1 to square up: 63 1/2.
+        assertThat(found.size().rows()).isEqualTo(5);
+        assertThat(found.over()).isEqualTo(Map.of(QuiltSamples.LANTERN, Length.parse("4 1/2")));
+    }
+
     @Test
     void cloth_for_not_even_one_block_makes_nothing() {
         assertThat(largest(Map.of(QuiltSamples.NIGHT, Length.ofInches(2)))).isEmpty();
