@@ -26,7 +26,6 @@ import retazo.core.cloth.PrintKind;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.KitFabric;
-import retazo.core.measure.Count;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.PrintedAmount;
 import retazo.core.quilt.PrintedText;
@@ -100,14 +99,12 @@ class ClothController {
         return "rows." + role + ".cloth";
     }
 
-    /** A pack counts as the fewest that makers put into one; a bundle of quarters as one quarter. */
     private AtHand there(RoleKey role, PatternVersion pattern, PrintedAmount amount) {
         return amount.match(
                 length -> new AtHand.Cloth(
                         new KitFabric(
                                 role.value(), pattern.design().practice(practice.practice()).figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER),
                         length.length()),
-                precuts -> new AtHand.Precuts(precuts.kind(), new Count(
-                        (long) precuts.count() * (precuts.packs() ? precuts.kind().surelyInPack().orElse(1) : 1))));
+                AtHand.Precuts::of);
     }
 }

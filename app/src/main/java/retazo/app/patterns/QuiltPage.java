@@ -143,14 +143,13 @@ record QuiltPage(
         private List<FractionText> around(QuiltPlan plan) {
             List<String> lines = new ArrayList<>();
             Figure<Length> usableWidth = practice.figure(PracticeMeasure.USABLE_WIDTH);
-            Length seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
             plan.pieces().stream().filter(piece -> !piece.use().equals(Use.BLOCKS)).forEach(piece -> lines.add(words.text(
                     "quilt.pieces", use(piece.use(), piece.role()), piece.count().value().value(), ShapeWords.of(piece.shape(), words))));
             for (LongPieces pieces : plan.longPieces()) {
                 LongPieces.Laid laid = pieces.laidOn(usableWidth, false);
-                Length cut = pieces.cutWidth().value();
-                String width = pieces.use().equals(Use.FLANGE)
-                        ? words.text("quilt.cutWidth", plain(cut)) : words.text("quilt.bothWidths", plain(cut.minus(seams)), plain(cut));
+                String cut = plain(pieces.cutWidth().value());
+                String width = pieces.finishedWidth()
+                        .map(finished -> words.text("quilt.bothWidths", plain(finished), cut)).orElseGet(() -> words.text("quilt.cutWidth", cut));
                 lines.add(words.text(
                         laid.along() ? "quilt.long.along" : "quilt.long", use(pieces.use(), pieces.role()), width,
                         pieces.pieces().stream()

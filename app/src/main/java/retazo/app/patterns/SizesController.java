@@ -20,7 +20,6 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.DesignCheck;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.SizeTarget;
@@ -92,22 +91,17 @@ class SizesController {
                         "For " + FinishedText.write(target.width(), target.height()))));
     }
 
-    private Optional<SizeTarget> target(SizesForm form, FieldReader reader) {
+    /** The size that is wanted, or that of a bed; empty with a problem at its field where there is none. */
+    private static Optional<SizeTarget> target(SizesForm form, FieldReader reader) {
         Optional<FinishedSize> target = FinishedText.read("target", form.target(), reader);
         Optional<FinishedSize> mattress = FinishedText.read("mattress", form.mattress(), reader);
-        if (target.isEmpty() && mattress.isPresent()) {
-            Length drop = Typed.text(form.drop()).isEmpty() ? Length.ZERO : reader.length("drop", form.drop(), LengthUnit.INCH);
-            FinishedSize bed = mattress.get();
-            if (bed.width().plus(drop.times(2)).isLongerThan(DesignCheck.LARGEST_QUILT)
-                    || bed.height().plus(drop).isLongerThan(DesignCheck.LARGEST_QUILT)) {
-                reader.add(Problem.at("drop", "size.too-large", bed.height().plus(drop), DesignCheck.LARGEST_QUILT));
-            }
-            return reader.anyProblem() ? Optional.empty() : Optional.of(SizeTarget.bed(bed.width(), bed.height(), drop));
-        }
-        if (target.isEmpty() && !reader.anyProblem()) {
+        Length drop = Typed.text(form.drop()).isEmpty() ? Length.ZERO : reader.length("drop", form.drop(), LengthUnit.INCH);
+        Optional<FinishedSize> wanted = target.or(() -> mattress.map(bed -> SizeTarget.bed(bed, drop)));
+        wanted.ifPresent(size -> reader.addAll(SizeTarget.problems(target.isPresent() ? "target" : "drop", size)));
+        if (wanted.isEmpty() && !reader.anyProblem()) {
             reader.add(Problem.at("target", "target.missing"));
         }
-        return reader.anyProblem() ? Optional.empty() : target.map(size -> new SizeTarget(size.width(), size.height()));
+        return reader.anyProblem() ? Optional.empty() : wanted.map(SizeTarget::of);
     }
 
     private static Optional<QuiltSize.Grid> from(SizesForm form, PatternVersion pattern) {

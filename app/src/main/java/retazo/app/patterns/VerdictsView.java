@@ -44,11 +44,12 @@ record VerdictsView(List<Line> lines, int agreeing) {
     static VerdictsView of(QuiltDesign design, List<LengthVerdict> lengths, ShopPractice practice, Words words) {
         Writer writer = new Writer(design, practice, words);
         List<Line> lines = new ArrayList<>();
-        PrintedSizes.judge(design, practice).stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::size).forEach(lines::add);
+        List<SizeVerdict> sizes = PrintedSizes.judge(design, practice);
+        sizes.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::size).forEach(lines::add);
         lengths.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::length).forEach(lines::add);
         List<CountVerdict> counts = PrintedCounts.judge(design, practice);
         counts.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::count).forEach(lines::add);
-        long all = lengths.size() + counts.size() + PrintedSizes.judge(design, practice).size();
+        long all = lengths.size() + counts.size() + sizes.size();
         return new VerdictsView(lines, (int) (all - lines.size()));
     }
 

@@ -6,6 +6,7 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Quantity;
+import retazo.core.quilt.PrintedAmount;
 
 /** What is there for a role. */
 public sealed interface AtHand {
@@ -51,6 +52,13 @@ public sealed interface AtHand {
 
     /** Strips, squares or quarters, counted; each gives pieces of one size only. */
     record Precuts(PrecutKind kind, Count sheets) implements AtHand {
+
+        /** What somebody names: a pack counts as the fewest that makers put into one, a bundle of quarters as one quarter. */
+        public static Precuts of(PrintedAmount.Precuts named) {
+            int each = named.packs() ? named.kind().surelyInPack().orElse(1) : 1;
+            return new Precuts(named.kind(), new Count((long) named.count() * each));
+        }
+
         @Override
         public Optional<Quantity> missing(Quantity needed) {
             long more = amount(needed) - sheets.value();

@@ -46,6 +46,11 @@ public record LongPieces(
         pieces = List.copyOf(pieces);
     }
 
+    /** How wide they finish: 2s less than they are cut; a flange lies folded and adds no width. */
+    public Optional<Length> finishedWidth() {
+        return use.equals(Use.FLANGE) ? Optional.empty() : Optional.of(cutWidth.value().minus(seam.value().times(2)));
+    }
+
     /** How many pieces there are. */
     public long count() {
         return pieces.stream().mapToLong(piece -> piece.count().value().value()).sum();

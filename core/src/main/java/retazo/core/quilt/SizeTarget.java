@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import retazo.core.block.FinishedSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /**
  * A width and height that a quilt should come near to.
@@ -39,8 +40,20 @@ public record SizeTarget(Length width, Length height) {
      *
      * @param drop how far the quilt hangs down, zero or more
      */
-    public static SizeTarget bed(Length mattressWidth, Length mattressLength, Length drop) {
-        return new SizeTarget(mattressWidth.plus(drop.times(2)), mattressLength.plus(drop));
+    public static FinishedSize bed(FinishedSize mattress, Length drop) {
+        return new FinishedSize(mattress.width().plus(drop.times(2)), mattress.height().plus(drop));
+    }
+
+    /** What keeps a wanted size from being a target: a side longer than a quilt may be. */
+    public static List<Problem> problems(String place, FinishedSize wanted) {
+        List<Problem> problems = new ArrayList<>();
+        DesignCheck.largest(place, wanted.width(), problems);
+        DesignCheck.largest(place, wanted.height(), problems);
+        return problems;
+    }
+
+    public static SizeTarget of(FinishedSize wanted) {
+        return new SizeTarget(wanted.width(), wanted.height());
     }
 
     /**

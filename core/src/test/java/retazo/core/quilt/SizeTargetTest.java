@@ -8,6 +8,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import retazo.core.block.FinishedSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 
@@ -42,7 +43,9 @@ class SizeTargetTest {
     /** A mattress of 54 × 75 with a drop of 12: 78 × 87. */
     @Test
     void a_bed_is_covered_on_both_sides_and_at_the_foot() {
-        assertThat(SizeTarget.bed(Length.ofInches(54), Length.ofInches(75), Length.ofInches(12)))
+        FinishedSize mattress = new FinishedSize(Length.ofInches(54), Length.ofInches(75));
+
+        assertThat(SizeTarget.of(SizeTarget.bed(mattress, Length.ofInches(12))))
                 .isEqualTo(new SizeTarget(Length.ofInches(78), Length.ofInches(87)));
     }
 
