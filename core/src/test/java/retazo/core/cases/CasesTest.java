@@ -64,20 +64,21 @@ class CasesTest {
     private static void run(WorkedCase worked) {
         CaseObject input = new CaseObject(worked.input());
         Object expected = CaseObject.plain(worked.expected());
-        Object computed = answer(worked.topic(), input);
+        Object computed = answer(worked, input);
         input.requireAllRead();
         assertThat(computed)
                 .as("%s%n  expected %s%n  computed %s", worked, expected, computed)
                 .isEqualTo(expected);
     }
 
-    private static Map<String, Object> answer(String topic, CaseObject input) {
-        return switch (topic) {
+    private static Map<String, Object> answer(WorkedCase worked, CaseObject input) {
+        return switch (worked.topic()) {
             case "units" -> UnitAnswers.of(input);
             case "settings" -> SettingAnswers.of(input);
             case "places" -> PlaceAnswers.of(input);
             case "finishing" -> FinishingAnswers.of(input);
-            default -> throw new AssertionError("Nobody answers the topic '" + topic + "'.");
+            case "strips" -> StripAnswers.of(input, new CaseObject(worked.expected()));
+            default -> throw new AssertionError("Nobody answers the topic '" + worked.topic() + "'.");
         };
     }
 

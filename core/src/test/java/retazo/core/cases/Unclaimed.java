@@ -20,7 +20,6 @@ final class Unclaimed {
     }
 
     static final List<Feature> FEATURES = List.of(
-            new Feature("strips", "the least cloth", input -> true),
             new Feature("precuts", "cutting diagrams", input -> true),
             new Feature("bolts", "the best score proved", input -> true));
 

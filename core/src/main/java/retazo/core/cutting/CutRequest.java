@@ -1,0 +1,60 @@
+package retazo.core.cutting;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import retazo.core.measure.Length;
+
+/**
+ * What is to be cut from one cloth, as rectangles: the question to a {@link CutPlanner}.
+ *
+ * @param usableWidth of the cloth, above zero
+ * @param pieces      that may lie anywhere
+ * @param fixed       strips whose number is settled
+ * @param joined      strips sewn of several
+ * @param mostSizes   the most different pieces that are cut from one strip; empty for any number
+ */
+public record CutRequest(
+        Length usableWidth, List<CutPiece> pieces, List<FixedStrip> fixed, List<JoinedStrip> joined, Optional<Integer> mostSizes) {
+
+    /**
+     * @throws IllegalArgumentException if something is wider than the cloth, two have one id, or no size may be on a strip
+     */
+    public CutRequest {
+        pieces = List.copyOf(pieces);
+        fixed = List.copyOf(fixed);
+        joined = List.copyOf(joined);
+        Set<String> ids = new HashSet<>();
+        Stream.of(pieces.stream().map(CutPiece::id), fixed.stream().map(FixedStrip::id), joined.stream().map(JoinedStrip::id))
+                .flatMap(all -> all)
+                .filter(id -> !ids.add(id))
+                .forEach(id -> {
+                    throw new IllegalArgumentException("Two pieces are called '" + id + "'.");
+                });
+        for (CutPiece piece : pieces) {
+            if (!piece.fits(usableWidth)) {
+                throw new IllegalArgumentException("The piece '" + piece.id() + "' is wider than the cloth (" + usableWidth + ").");
+            }
+        }
+        for (FixedStrip strip : fixed) {
+            if (strip.width().isLongerThan(usableWidth)) {
+                throw new IllegalArgumentException("The strip '" + strip.id() + "' is wider than the cloth (" + usableWidth + ").");
+            }
+        }
+        for (JoinedStrip strip : joined) {
+            if (!strip.join().isShorterThan(usableWidth)) {
+                throw new IllegalArgumentException("A join of '" + strip.id() + "' takes more than the cloth is wide (" + usableWidth + ").");
+            }
+        }
+        if (mostSizes.isPresent() && mostSizes.get() < 1) {
+            throw new IllegalArgumentException("No strip may hold " + mostSizes.get() + " sizes.");
+        }
+    }
+
+    /** Only pieces, as many sizes to a strip as it takes. */
+    public static CutRequest of(Length usableWidth, List<CutPiece> pieces) {
+        return new CutRequest(usableWidth, pieces, List.of(), List.of(), Optional.empty());
+    }
+}
