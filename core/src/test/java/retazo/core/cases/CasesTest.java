@@ -78,6 +78,7 @@ class CasesTest {
             case "places" -> PlaceAnswers.of(input);
             case "finishing" -> FinishingAnswers.of(input);
             case "strips" -> StripAnswers.of(input, new CaseObject(worked.expected()));
+            case "precuts" -> PrecutAnswers.of(input);
             default -> throw new AssertionError("Nobody answers the topic '" + worked.topic() + "'.");
         };
     }

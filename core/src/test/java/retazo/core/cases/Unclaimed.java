@@ -20,7 +20,6 @@ final class Unclaimed {
     }
 
     static final List<Feature> FEATURES = List.of(
-            new Feature("precuts", "cutting diagrams", input -> true),
             new Feature("bolts", "the best score proved", input -> true));
 
     private Unclaimed() {

@@ -1,0 +1,229 @@
+package retazo.core.precut;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.measure.Length;
+
+/**
+ * All that straight cuts from edge to edge can get from one sheet, exactly.
+ *
+ * <p>For every collection of pieces the least rectangles it can be cut from: two collections side by side or one above the other
+ * give the next (the cuts in reverse), and a rectangle that another one fits into is dropped. A collection is a count for each kind, so
+ * that the work grows with the square of the number of collections; it stops where these exceed a limit, and larger collections are
+ * left out.
+ */
+final class SheetCuts {
+
+    /** Pairs of collections that are looked at. */
+    private static final long MOST_PAIRS = 40_000_000;
+
+    /** A rectangle: one piece, or two rectangles put together. */
+    private record Box(int width, int height, int piece, boolean turned, Optional<Box> first, Optional<Box> second, boolean beside) {
+    }
+
+    private final SheetRequest request;
+    private final long unitAcross;
+    private final long unitDown;
+    private final int width;
+    private final int height;
+    private final int[] most;
+    private final int[] stride;
+    private final List<List<Box>> boxes = new ArrayList<>();
+
+    /** @param sets how many sets to look for at most, 1 or more */
+    SheetCuts(SheetRequest request, int sets) {
+        this.request = request;
+        this.unitAcross = unit(request, true);
+        this.unitDown = unit(request, false);
+        this.width = (int) (request.width().ticks() / unitAcross);
+        this.height = (int) (request.height().ticks() / unitDown);
+        int kinds = request.set().size();
+        this.most = new int[kinds];
+        this.stride = new int[kinds];
+        int collections = 1;
+        for (int kind = 0; kind < kinds; kind++) {
+            most[kind] = request.set().get(kind).count() * sets;
+            stride[kind] = collections;
+            collections = Math.multiplyExact(collections, most[kind] + 1);
+        }
+        for (int i = 0; i < collections; i++) {
+            boxes.add(new ArrayList<>());
+        }
+        for (int kind = 0; kind < kinds; kind++) {
+            single(kind);
+        }
+        combine(collections);
+    }
+
+    /** How many sets can be looked for within the limit of work. */
+    static int mostSets(SheetRequest request) {
+        long byArea = area(request.width(), request.height())
+                / Math.max(1, request.set().stream().mapToLong(piece -> piece.count() * area(piece.width(), piece.height())).sum());
+        int sets = (int) Math.min(byArea, 1_000);
+        while (sets > 1 && pairs(request, sets) > MOST_PAIRS) {
+            sets--;
+        }
+        return sets;
+    }
+
+    /** In square 64ths of an inch, rounded down. */
+    private static long area(Length one, Length other) {
+        long unit = Length.TICKS_PER_INCH / 64;
+        return (one.ticks() / unit) * (other.ticks() / unit);
+    }
+
+    private static long pairs(SheetRequest request, int sets) {
+        double collections = 1;
+        for (CutPiece piece : request.set()) {
+            collections *= piece.count() * (double) sets + 1;
+        }
+        return (long) Math.min(Long.MAX_VALUE / 2, collections * collections / (1 << request.set().size()));
+    }
+
+    private static long unit(SheetRequest request, boolean across) {
+        return request.set().stream()
+                .flatMap(piece -> piece.mayTurn()
+                        ? Stream.of(piece.width(), piece.height()) : Stream.of(across ? piece.width() : piece.height()))
+                .mapToLong(Length::ticks)
+                .reduce(0, SheetCuts::greatestCommonDivisor);
+    }
+
+    private static long greatestCommonDivisor(long one, long other) {
+        return other == 0 ? one : greatestCommonDivisor(other, one % other);
+    }
+
+    private void single(int kind) {
+        CutPiece piece = request.set().get(kind);
+        List<Box> single = boxes.get(stride[kind]);
+        keep(single, new Box(across(piece.width()), down(piece.height()), kind, false, Optional.empty(), Optional.empty(), false));
+        if (piece.mayTurn()) {
+            keep(single, new Box(across(piece.height()), down(piece.width()), kind, true, Optional.empty(), Optional.empty(), false));
+        }
+    }
+
+    private int across(Length length) {
+        return Math.toIntExact(length.ticks() / unitAcross);
+    }
+
+    private int down(Length length) {
+        return Math.toIntExact(length.ticks() / unitDown);
+    }
+
+    /** Smaller collections have smaller numbers, so that each is whole before it is used. */
+    private void combine(int collections) {
+        int[] counts = new int[most.length];
+        for (int collection = 1; collection < collections; collection++) {
+            next(counts);
+            int[] part = new int[most.length];
+            for (int first = 1; first <= collection / 2; first++) {
+                next(part);
+                if (isPart(part, counts)) {
+                    join(boxes.get(first), boxes.get(collection - first), boxes.get(collection));
+                }
+            }
+        }
+    }
+
+    private void next(int[] counts) {
+        for (int kind = 0; kind < counts.length; kind++) {
+            if (counts[kind] < most[kind]) {
+                counts[kind]++;
+                return;
+            }
+            counts[kind] = 0;
+        }
+    }
+
+    private static boolean isPart(int[] part, int[] whole) {
+        for (int kind = 0; kind < part.length; kind++) {
+            if (part[kind] > whole[kind]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void join(List<Box> first, List<Box> second, List<Box> joined) {
+        for (Box one : first) {
+            for (Box other : second) {
+                if (one.width() + other.width() <= width) {
+                    keep(joined, new Box(
+                            one.width() + other.width(), Math.max(one.height(), other.height()), -1, false,
+                            Optional.of(one), Optional.of(other), true));
+                }
+                if (one.height() + other.height() <= height) {
+                    keep(joined, new Box(
+                            Math.max(one.width(), other.width()), one.height() + other.height(), -1, false,
+                            Optional.of(one), Optional.of(other), false));
+                }
+            }
+        }
+    }
+
+    /** Keeps a rectangle that fits the sheet and holds no other. */
+    private void keep(List<Box> boxes, Box box) {
+        if (box.width() > width || box.height() > height
+                || boxes.stream().anyMatch(other -> other.width() <= box.width() && other.height() <= box.height())) {
+            return;
+        }
+        boxes.removeIf(other -> other.width() >= box.width() && other.height() >= box.height());
+        boxes.add(box);
+    }
+
+    /** The diagram for a collection of so many of each kind; empty if no cuts give it. */
+    Optional<CutDiagram> diagram(int[] counts) {
+        int collection = 0;
+        for (int kind = 0; kind < counts.length; kind++) {
+            collection += counts[kind] * stride[kind];
+        }
+        return boxes.get(collection).stream().findFirst().map(box -> {
+            List<PlacedPiece> pieces = new ArrayList<>();
+            place(box, 0, 0, pieces);
+            return new CutDiagram(pieces);
+        });
+    }
+
+    private void place(Box box, int x, int y, List<PlacedPiece> pieces) {
+        if (box.piece() >= 0) {
+            pieces.add(new PlacedPiece(
+                    request.set().get(box.piece()).id(), new Length(x * unitAcross), new Length(y * unitDown),
+                    new Length(box.width() * unitAcross), new Length(box.height() * unitDown), box.turned()));
+        } else {
+            Box first = box.first().orElseThrow();
+            place(first, x, y, pieces);
+            place(box.second().orElseThrow(), box.beside() ? x + first.width() : x, box.beside() ? y : y + first.height(), pieces);
+        }
+    }
+
+    /** So many sets. */
+    Optional<CutDiagram> sets(int sets) {
+        return diagram(request.set().stream().mapToInt(piece -> piece.count() * sets).toArray());
+    }
+
+    /** Every collection that one sheet gives and to which no piece can be added, as counts by kind. */
+    List<int[]> fullest() {
+        List<int[]> fullest = new ArrayList<>();
+        int[] counts = new int[most.length];
+        for (int collection = 0; collection < boxes.size(); collection++) {
+            if (!boxes.get(collection).isEmpty() && !canGrow(counts, collection)) {
+                fullest.add(Arrays.copyOf(counts, counts.length));
+            }
+            next(counts);
+        }
+        return fullest;
+    }
+
+    private boolean canGrow(int[] counts, int collection) {
+        for (int kind = 0; kind < counts.length; kind++) {
+            if (counts[kind] < most[kind] && !boxes.get(collection + stride[kind]).isEmpty()) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
