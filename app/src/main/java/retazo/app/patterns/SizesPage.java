@@ -16,6 +16,7 @@ import retazo.app.shared.Words;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -85,20 +86,22 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
     /**
      * What is shown.
      *
-     * @param kept    the design as it is kept, whose figures are compared
-     * @param lengths verdicts on its printed lengths
-     * @param openKey of the figure whose arithmetic is opened
+     * @param kept         the design as it is kept, whose figures are compared
+     * @param instructions whose instructions a maker of its kits follows
+     * @param lengths      verdicts on its printed lengths
+     * @param openKey      of the figure whose arithmetic is opened
      */
-    record Asked(QuiltDesign design, QuiltDesign kept, List<LengthVerdict> lengths, Optional<String> openKey) {
+    record Asked(
+            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Optional<String> openKey) {
     }
 
     static SizesPage of(Asked asked, ShopPractice practice, Words words) {
         QuiltDesign design = asked.design();
         Optional<String> openKey = asked.openKey();
-        List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice)).toList();
+        List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice, asked.instructions())).toList();
         Map<String, Figure<?>> before = new LinkedHashMap<>();
         if (!design.equals(asked.kept())) {
-            asked.kept().sizes().forEach(size -> before.putAll(SizeWork.of(asked.kept(), size, practice).figures()));
+            asked.kept().sizes().forEach(size -> before.putAll(SizeWork.of(asked.kept(), size, practice, asked.instructions()).figures()));
         }
         Builder builder = new Builder(asked, works, before, practice, words);
         List<RoleRows> roleRows = RoleView.of(design, words).stream().map(builder::roleRows).toList();

@@ -13,6 +13,7 @@ import retazo.app.shared.WordsSamples;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Operation;
+import retazo.core.kit.Instructions;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
@@ -28,7 +29,7 @@ class FigureViewTest {
         for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
             QuiltDesign design = DemoPatternsTest.read(file).design();
             for (QuiltSize size : design.sizes()) {
-                for (Figure<?> figure : SizeWork.of(design, size, ShopPractice.customary()).figures().values()) {
+                for (Figure<?> figure : SizeWork.of(design, size, ShopPractice.customary(), Instructions.OURS).figures().values()) {
                     FigureView view = FigureView.of(figure, WORDS, LengthUnit.YARD);
 
                     assertThat(view.label()).as(figure.key()).isNotBlank();
@@ -36,7 +37,7 @@ class FigureViewTest {
                 }
             }
             SizesPage page = SizesPage.of(
-                    new SizesPage.Asked(design, design, List.of(), Optional.empty()), ShopPractice.customary(), WORDS);
+                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Optional.empty()), ShopPractice.customary(), WORDS);
             assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
             design.grids().stream().filter(size -> design.drawing().isPresent()).forEach(size ->
                     assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());

@@ -35,6 +35,15 @@ public sealed interface PieceShape {
         return Arithmetic.groups(key, label, count, perStrip);
     }
 
+    /**
+     * How far so many of them reach on a strip, where all else of it can serve other pieces.
+     *
+     * @param pieces no more than one strip gives
+     */
+    default Length reach(long pieces, Length usableWidth) {
+        return usableWidth;
+    }
+
     CutSize cutSize();
 
     /** The roles of all strips that are sewn to it before pieces are cut; none but for strip sets. */
@@ -205,6 +214,11 @@ public sealed interface PieceShape {
                     () -> usableWidth.value().isShorterThan(loss.value())
                             ? new Count(0)
                             : usableWidth.value().minus(loss.value()).wholeTimes(segment.value()));
+        }
+
+        @Override
+        public Length reach(long pieces, Length usableWidth) {
+            return segment.value().times(pieces).plus(loss.value());
         }
 
         /** U − ⌊U ÷ L⌋ × L, where the loss is none. */

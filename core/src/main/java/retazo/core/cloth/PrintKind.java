@@ -16,6 +16,11 @@ public enum PrintKind {
         return this == ONE_WAY;
     }
 
+    /** Whether a patch may lie a quarter turned; stripes would run the other way. */
+    public boolean mayTurn() {
+        return this == SOLID || this == ALL_OVER;
+    }
+
     /** Whether both sides are alike, so that a mirrored shape can be flipped. */
     public boolean isReversible() {
         return this == SOLID;

@@ -1,6 +1,7 @@
 package retazo.core.cutting;
 
 import java.util.List;
+import java.util.Optional;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -8,10 +9,12 @@ import retazo.core.measure.Problem;
 /**
  * How one fabric is cut, and how much of it that takes.
  *
- * @param lines in cutting order: what has to be long first, then the taller strips
- * @param exact the length without margin, squaring included, nothing rounded
+ * @param lines each size alone, in cutting order: what has to be long first, then the taller strips
+ * @param exact the length without margin, squaring included, nothing rounded: what the lines take, or the laid cloth where that is shorter
+ * @param laid  everything laid together, where it was
  */
-public record ClothPlan(Figure<Length> usableWidth, List<ClothLine> lines, Figure<Length> squaring, Figure<Length> exact) {
+public record ClothPlan(
+        Figure<Length> usableWidth, List<ClothLine> lines, Figure<Length> squaring, Figure<Length> exact, Optional<LaidCloth> laid) {
 
     /** With less than this to spare, half an inch less of usable width costs another strip. */
     private static final Length EDGE = Length.parse("1/2 in");

@@ -73,7 +73,7 @@ public final class WorksheetPlanner {
                 .filter(part -> !part.value().isZero())
                 .toList();
         Figure<Length> exact = Arithmetic.sum(request.key() + ".exact", Label.of("cloth.exact"), parts);
-        return new ClothPlan(request.usableWidth(), lines, request.squaring(), exact);
+        return new ClothPlan(request.usableWidth(), lines, request.squaring(), exact, Optional.empty());
     }
 
     private static ClothLine pieceLine(List<ClothNeed.Pieces> equal, ClothRequest request) {

@@ -93,7 +93,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
             return Optional.empty();
         }
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
-        Needs.Result result = new Needs(practice).of(design, plan, role -> new KitChoice.Fabric(fabric(role, design, practice)), Contents.EVERYTHING);
+        Needs.Result result = new Needs(practice, Instructions.PRINTED).of(design, plan, role -> new KitChoice.Fabric(fabric(role, design, practice)), Contents.EVERYTHING);
         if (!result.problems().isEmpty()) {
             return Optional.empty();
         }

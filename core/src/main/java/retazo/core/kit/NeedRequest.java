@@ -16,7 +16,11 @@ import retazo.core.quilt.Use;
  */
 record NeedRequest(
         QuiltDesign design, QuiltPlan plan, ShopPractice practice, List<RoleKey> roles, Function<RoleKey, KitChoice> colourway,
-        Contents contents) {
+        Kind kind) {
+
+    /** What a kit has cloth for, and whose instructions it is cut by. */
+    record Kind(Contents contents, Instructions instructions) {
+    }
 
     NeedRequest {
         roles = List.copyOf(roles);
@@ -32,7 +36,7 @@ record NeedRequest(
     }
 
     boolean takes(RoleKey role, Use use) {
-        return roles.contains(role) && contents.includes(use.place());
+        return roles.contains(role) && kind.contents().includes(use.place());
     }
 
     String letter(RoleKey role) {

@@ -36,9 +36,12 @@ public final class Needs {
     }
 
     private final ShopPractice shop;
+    private final Instructions instructions;
 
-    public Needs(ShopPractice shop) {
+    /** @param instructions whose instructions the cloth is cut by */
+    public Needs(ShopPractice shop, Instructions instructions) {
         this.shop = shop;
+        this.instructions = instructions;
     }
 
     /** The needs of each role by itself, on cloth of the shop's usable width; the keys are those of the roles. */
@@ -59,7 +62,7 @@ public final class Needs {
         Map<String, Need> needs = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
         rolesByCode.forEach((code, roles) -> {
-            NeedRequest request = new NeedRequest(design, plan, practice, roles, colourway, contents);
+            NeedRequest request = new NeedRequest(design, plan, practice, roles, colourway, new NeedRequest.Kind(contents, instructions));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();
             result.need().ifPresent(need -> needs.put(code, need));
             problems.addAll(result.problems());

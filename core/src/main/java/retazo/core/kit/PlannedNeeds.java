@@ -10,6 +10,7 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cutting.ClothNeed;
 import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.ClothPlanner;
 import retazo.core.cutting.ClothRequest;
 import retazo.core.cutting.WorksheetPlanner;
 import retazo.core.explain.Arithmetic;
@@ -32,7 +33,6 @@ final class PlannedNeeds {
 
     private final NeedRequest request;
     private final QuiltPlan plan;
-    private final WorksheetPlanner planner = new WorksheetPlanner();
 
     PlannedNeeds(NeedRequest request) {
         this.request = request;
@@ -57,7 +57,8 @@ final class PlannedNeeds {
             return NeedResult.NOTHING;
         }
         Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
-        return planner.plan(new ClothRequest(request.key(), fabric.usableWidth(), fabric.print(), squaring, needs))
+        ClothRequest cloth = new ClothRequest(request.key(), fabric.usableWidth(), fabric.print(), squaring, needs);
+        return (request.kind().instructions().arePlanned() ? new ClothPlanner().plan(cloth) : new WorksheetPlanner().plan(cloth))
                 .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
                         impossible -> NeedResult.impossible(impossible.problems()));
     }

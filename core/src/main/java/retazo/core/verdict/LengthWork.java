@@ -18,6 +18,7 @@ import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
@@ -76,7 +77,7 @@ final class LengthWork {
     private Planned planned(QuiltSize size, ShopPractice practice) {
         return needs.computeIfAbsent(new Question(size.key(), practice), question -> {
             QuiltPlan plan = plan(size, practice);
-            return new Planned(plan, new Needs(practice).byRole(design, plan));
+            return new Planned(plan, new Needs(practice, Instructions.PRINTED).byRole(design, plan));
         });
     }
 

@@ -40,7 +40,7 @@ class ClothAtHandTest {
         if (!DESIGN.drawing().orElseThrow().problemsAt(size).isEmpty()) {
             return false;
         }
-        Map<String, Need> needs = new Needs(PRACTICE).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size)).byFabric();
+        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size)).byFabric();
         return lengths.entrySet().stream().allMatch(cloth -> needs.get(cloth.getKey().value()).amount().match(
                 plan -> !plan.plan().exact().value().isLongerThan(cloth.getValue()), printed -> false, units -> false));
     }
@@ -66,7 +66,7 @@ class ClothAtHandTest {
      */
     @Test
     void the_role_that_stops_the_next_row_is_named() {
-        Length exact = new Needs(PRACTICE).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
+        Length exact = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
                 .get("lantern").amount().match(cloth -> cloth.plan().exact().value(), printed -> Length.ZERO, units -> Length.ZERO);
         List<ClothAtHand.Possible> found = largest(Map.of(QuiltSamples.LANTERN, exact));
 

@@ -99,7 +99,7 @@ class NeedsTest {
     /** Two roles in one fabric share strips of a cut size: 60 + 100 patches of 3 1/2 are 15 strips, not 6 + 10; squaring once. */
     @Test
     void two_roles_in_one_fabric_are_planned_as_one_length() {
-        Needs.Result result = new Needs(PRACTICE).of(
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.equals(QuiltSamples.FOG) ? "night" : role.value(), "40"),
                 Contents.EVERYTHING);
 
@@ -113,7 +113,7 @@ class NeedsTest {
 
     @Test
     void a_kit_without_backing_asks_for_none() {
-        Needs.Result result = new Needs(PRACTICE).of(
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), "40"), new Contents(false, false));
 
         assertThat(result.byFabric()).doesNotContainKey("back");
@@ -123,7 +123,7 @@ class NeedsTest {
 
     @Test
     void a_wider_fabric_is_planned_by_its_own_width() {
-        Needs.Result result = new Needs(PRACTICE).of(
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), role.equals(QuiltSamples.BACK) ? "106" : "40"),
                 Contents.EVERYTHING);
 
@@ -132,7 +132,7 @@ class NeedsTest {
 
     @Test
     void a_piece_wider_than_the_cloth_is_told_by_its_label() {
-        Needs.Result result = new Needs(PRACTICE).of(
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, plan(QuiltSamples.throwSize()), role -> fabric(role.value(), "3 3/4"), new Contents(false, false));
 
         assertThat(result.problems()).extracting(Problem::code).containsOnly("cloth.piece-too-wide");
@@ -159,7 +159,7 @@ class NeedsTest {
 
     private static Length sellNight(ShopPractice practice) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(DESIGN, QuiltSamples.throwSize());
-        return sell(new Needs(practice).byRole(DESIGN, plan).byFabric().get("night"));
+        return sell(new Needs(practice, Instructions.PRINTED).byRole(DESIGN, plan).byFabric().get("night"));
     }
 
     private static Map<String, Need> throwByRole() {
@@ -167,7 +167,7 @@ class NeedsTest {
     }
 
     private static Map<String, Need> byRole(QuiltSize size) {
-        return new Needs(PRACTICE).byRole(DESIGN, plan(size)).byFabric();
+        return new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, plan(size)).byFabric();
     }
 
     private static QuiltPlan plan(QuiltSize size) {

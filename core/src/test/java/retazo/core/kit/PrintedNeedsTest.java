@@ -88,7 +88,7 @@ class PrintedNeedsTest {
 
     @Test
     void a_kit_without_binding_takes_none() {
-        Needs.Result result = new Needs(PRACTICE).of(
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, DESIGN.sizes().get(0)), role -> fabric(role.value()),
                 new Contents(false, true));
 
@@ -97,7 +97,7 @@ class PrintedNeedsTest {
 
     private static Needs.Result needs(Map<String, KitChoice> others) {
         Function<RoleKey, KitChoice> colourway = role -> others.getOrDefault(role.value(), fabric(role.value()));
-        return new Needs(PRACTICE).of(
+        return new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, DESIGN.sizes().get(0)), colourway, Contents.EVERYTHING);
     }
 

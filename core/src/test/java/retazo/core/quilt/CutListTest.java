@@ -19,6 +19,7 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
@@ -91,7 +92,7 @@ class CutListTest {
 
     private static List<Problem> warnings(QuiltDesign design, ShopPractice practice) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, design.sizes().get(1));
-        return new Needs(practice).byRole(design, plan).byFabric().values().stream()
+        return new Needs(practice, Instructions.PRINTED).byRole(design, plan).byFabric().values().stream()
                 .flatMap(need -> need.amount().match(
                         cloth -> cloth.plan().warnings().stream(), printed -> Stream.<Problem>empty(), units -> Stream.<Problem>empty()))
                 .toList();
@@ -106,7 +107,7 @@ class CutListTest {
     void a_cut_list_goes_through_planning_like_a_drawing() {
         QuiltDesign design = design(list(Optional.empty()));
 
-        Map<String, Need> needs = new Needs(PRACTICE).byRole(design, plan(design, 1)).byFabric();
+        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(design, plan(design, 1)).byFabric();
 
         assertThat(sell(needs.get("reed"))).isEqualTo(Length.parse("49 1/2"));
         assertThat(sell(needs.get("mud"))).isEqualTo(Length.parse("13 1/2"));

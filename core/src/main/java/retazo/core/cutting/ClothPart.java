@@ -1,0 +1,23 @@
+package retazo.core.cutting;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.core.block.PieceShape;
+import retazo.core.quilt.Use;
+
+/**
+ * What a rectangle on a laid cloth is.
+ *
+ * @param id     by which plan and request know it
+ * @param uses   what it serves, in the order of the quilt
+ * @param labels of the pieces, such as {@code A1}; none for long strips and panels
+ * @param shape  of the pieces, where it is pieces
+ * @param whole  whether it is cut whole: strips of a set, panels, a stretch along the cloth
+ */
+public record ClothPart(String id, List<Use> uses, List<String> labels, Optional<PieceShape> shape, boolean whole) {
+
+    public ClothPart {
+        uses = List.copyOf(uses);
+        labels = List.copyOf(labels);
+    }
+}

@@ -1,0 +1,49 @@
+package retazo.core.cutting;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+
+/**
+ * A cloth with everything laid on it together.
+ *
+ * @param parts  what its rectangles are
+ * @param strips in cutting order
+ * @param length of all strips and squaring
+ * @param bound  no plan of this kind is shorter, squaring included
+ */
+public record LaidCloth(List<ClothPart> parts, List<Strip> strips, Figure<Length> length, Length bound) {
+
+    /**
+     * Strips that are cut alike.
+     *
+     * @param length of all of them along the cloth
+     */
+    public record Strip(CutStrip cut, Figure<Count> times, Figure<Length> height, Figure<Length> length) {
+    }
+
+    public LaidCloth {
+        parts = List.copyOf(parts);
+        strips = List.copyOf(strips);
+    }
+
+    /** Whether no plan of this kind can be shorter. */
+    public boolean isProved() {
+        return !length.value().isLongerThan(bound);
+    }
+
+    public ClothPart part(String id) {
+        return parts.stream().filter(part -> part.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Nothing on this cloth is called '" + id + "'."));
+    }
+
+    /** What one strip gives, by part, in the order in which they lie. */
+    public Map<ClothPart, Integer> partsOf(Strip strip) {
+        Map<ClothPart, Integer> parts = new LinkedHashMap<>();
+        strip.cut().counts().forEach((id, count) -> parts.put(part(id), count));
+        return parts;
+    }
+}

@@ -1,0 +1,130 @@
+package retazo.core.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import retazo.core.block.Hand;
+import retazo.core.block.PieceShape;
+import retazo.core.block.Subcut;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.QuiltSamples;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.Use;
+
+class ClothPlannerTest {
+
+    private static final ShopPractice PRACTICE = ShopPractice.customary();
+
+    /** 11 of 12 1/2 and 11 of 7, all 4 1/2 high, in 40: alone 4 + 3 strips, together 6; 27 in and squaring 1. */
+    @Test
+    void lengths_of_one_height_share_strips_and_both_figures_can_be_opened() {
+        ClothPlan plan = plan(PrintKind.SOLID, patches("A1", "12 1/2", "4 1/2", 11), patches("A2", "7", "4 1/2", 11));
+
+        assertThat(plan.exact().value()).isEqualTo(Length.ofInches(28));
+        assertThat(plan.exact().operands()).extracting(figure -> figure.value().toString()).containsExactly("28 in", "32 1/2 in");
+        assertThat(plan.laid().orElseThrow().isProved()).isTrue();
+    }
+
+    /** A one-way print stays upright: 24 of 9 1/2 × 3 1/2 take 6 strips; turned they would take no more than that either way round. */
+    @Test
+    void one_way_prints_and_stripes_are_not_turned() {
+        assertThat(laid(PrintKind.ONE_WAY, patches("A1", "3 1/2", "9 1/2", 24)).length().value()).isEqualTo(Length.parse("29 1/2 in"));
+        assertThat(laid(PrintKind.STRIPE, patches("A1", "3 1/2", "9 1/2", 24)).length().value()).isEqualTo(Length.parse("29 1/2 in"));
+        assertThat(laid(PrintKind.ALL_OVER, patches("A1", "3 1/2", "9 1/2", 24)).length().value()).isEqualTo(Length.ofInches(22));
+    }
+
+    @Test
+    void where_nothing_is_shorter_the_arithmetic_stays_that_of_each_size_alone() {
+        ClothPlan plan = plan(PrintKind.SOLID, patches("A1", "4 1/2", "4 1/2", 27));
+
+        assertThat(plan.exact().value()).isEqualTo(Length.ofInches(19));
+        assertThat(plan.exact()).isEqualTo(alone(PrintKind.SOLID, patches("A1", "4 1/2", "4 1/2", 27)).exact());
+    }
+
+    /** 3 strips of a set use 36 of 40 in; squares of 4 in and the same height come from the 4 in that each leaves. */
+    @Test
+    void squares_come_from_what_strip_sets_leave() {
+        PieceShape set = new PieceShape.SetStrip(
+                length("w", "4"), length("L", "12"), length("e", "0"), count("times", 1), "set", List.of(QuiltSamples.NIGHT));
+        LaidCloth laid = laid(PrintKind.SOLID, new ClothNeed.Pieces(need("A1", set, 9), width()), patches("A2", "4", "4", 3));
+
+        assertThat(laid.length().value()).isEqualTo(Length.ofInches(13));
+    }
+
+    @Property(tries = 12)
+    void quilts_of_every_size_are_laid_within_the_worksheet(@ForAll @IntRange(min = 2, max = 12) int columns, @ForAll @IntRange(min = 2, max = 12) int rows) {
+        QuiltSize size = QuiltSize.Grid.of(new SizeKey("any"), "any", columns, rows, List.of(Length.ofInches(4)));
+        QuiltPlan quilt = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), size);
+        List<ClothNeed> needs = new ArrayList<>();
+        quilt.pieces().forEach(piece -> needs.add(new ClothNeed.Pieces(piece, width())));
+        quilt.longPieces().forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
+        quilt.bindings().forEach(binding -> needs.add(new ClothNeed.Binding(binding)));
+
+        ClothPlan plan = plan(PrintKind.ALL_OVER, needs.toArray(ClothNeed[]::new));
+
+        LaidCloth laid = plan.laid().orElseThrow();
+        assertThat(laid.length().value()).isLessThanOrEqualTo(alone(PrintKind.ALL_OVER, needs.toArray(ClothNeed[]::new)).exact().value());
+        assertThat(laid.bound()).isLessThanOrEqualTo(laid.length().value());
+        assertThat(plan.exact().value()).isEqualTo(laid.length().value());
+        assertThat(laid.strips()).allSatisfy(strip -> strip.cut().pieces().forEach(piece -> assertThat(laid.part(piece.id()).uses()).isNotEmpty()));
+    }
+
+    private static LaidCloth laid(PrintKind print, ClothNeed... needs) {
+        return plan(print, needs).laid().orElseThrow();
+    }
+
+    private static ClothPlan plan(PrintKind print, ClothNeed... needs) {
+        return new ClothPlanner().plan(request(print, needs)).match(ClothPlanning.Planned::plan, impossible -> {
+            throw new AssertionError(impossible.problems());
+        });
+    }
+
+    private static ClothPlan alone(PrintKind print, ClothNeed... needs) {
+        return new WorksheetPlanner().plan(request(print, needs)).match(ClothPlanning.Planned::plan, impossible -> {
+            throw new AssertionError(impossible.problems());
+        });
+    }
+
+    private static ClothRequest request(PrintKind print, ClothNeed... needs) {
+        return new ClothRequest("throw.night", width(), print, PRACTICE.figure(PracticeMeasure.SQUARING), List.of(needs));
+    }
+
+    private static Figure<Length> width() {
+        return length("usableWidth", "40");
+    }
+
+    private static ClothNeed patches(String label, String width, String height, int count) {
+        return new ClothNeed.Pieces(
+                need(label, new PieceShape.Rectangle(length(label + ".w", width), length(label + ".h", height), Subcut.NONE, Hand.EITHER), count),
+                width());
+    }
+
+    private static PieceNeed need(String label, PieceShape shape, int count) {
+        return new PieceNeed(label, QuiltSamples.NIGHT, Use.BLOCKS, shape, count(label + ".count", count), List.of(), Optional.empty());
+    }
+
+    private static Figure<Count> count(String key, long count) {
+        return Figure.given(key, Label.of("piece.count", key), new Count(count), Origin.pattern("test"));
+    }
+
+    private static Figure<Length> length(String key, String inches) {
+        return Figure.given(key, Label.of("test"), Length.parse(inches + " in"), Origin.pattern("test"));
+    }
+}
