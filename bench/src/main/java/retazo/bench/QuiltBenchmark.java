@@ -25,8 +25,8 @@ import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
-import retazo.core.kit.KitFabric;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.KitFabric;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
@@ -46,7 +46,7 @@ import retazo.core.quilt.Sashing;
 import retazo.core.quilt.Setting;
 import retazo.core.quilt.SizeKey;
 
-/** A drafted pattern at three sizes: pieces, cloth plans and lengths, every figure with its arithmetic. */
+/** A drafted pattern at several sizes: pieces, cloth planned together and lengths, every figure with its arithmetic. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -63,7 +63,7 @@ public class QuiltBenchmark {
     public void patternAtThreeSizes(Blackhole results) {
         for (QuiltSize size : design.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
-            results.consume(new Needs(practice, Instructions.PRINTED).byRole(design, plan));
+            results.consume(new Needs(practice, Instructions.OURS).byRole(design, plan));
         }
     }
 
@@ -82,7 +82,7 @@ public class QuiltBenchmark {
     public void sixSizesOnPoint(Blackhole results) {
         for (QuiltSize size : onPoint.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(onPoint, size);
-            results.consume(new Needs(practice, Instructions.PRINTED).byRole(onPoint, plan));
+            results.consume(new Needs(practice, Instructions.OURS).byRole(onPoint, plan));
         }
     }
 

@@ -17,8 +17,8 @@ import retazo.core.measure.Length;
  */
 final class LengthBound {
 
-    /** So fine do joined strips break into crumbs. */
-    private static final Length CRUMB = Length.ofInches(1, 8);
+    /** Joined strips break into crumbs no wider than this. */
+    private static final long WIDEST_CRUMB = Length.TICKS_PER_INCH / 2;
     private static final int MOST_GENERATED = 60;
     private static final int MOST_SUMS = 400_000;
 
@@ -29,7 +29,8 @@ final class LengthBound {
         Length settled = request.fixed().stream()
                 .map(strip -> strip.height().times(strip.count())).reduce(Length.ZERO, Length::plus);
         List<CutPiece> pieces = new ArrayList<>(request.pieces());
-        request.joined().forEach(joined -> crumbs(joined, request.usableWidth()).ifPresent(pieces::add));
+        Length crumb = crumb(request);
+        request.joined().forEach(joined -> crumbs(joined, request.usableWidth(), crumb).ifPresent(pieces::add));
         if (pieces.isEmpty()) {
             return settled;
         }
@@ -39,13 +40,27 @@ final class LengthBound {
         return settled.plus(new Length(nextSum(ticks, cells, tallestAlone(broken))));
     }
 
+    /** So wide that whole crumbs fill every rest beside pieces: a part of what measures all of them and the usable width. */
+    private static Length crumb(CutRequest request) {
+        long measure = request.usableWidth().ticks();
+        for (CutPiece piece : request.pieces()) {
+            measure = StripCells.gcd(measure, piece.width().ticks());
+            measure = piece.mayTurn() ? StripCells.gcd(measure, piece.height().ticks()) : measure;
+        }
+        long parts = -Math.floorDiv(-measure, WIDEST_CRUMB);
+        while (measure % parts != 0) {
+            parts++;
+        }
+        return new Length(measure / parts);
+    }
+
     /** As many crumbs as the strip is long at least, its joins included: k strips have k − 1 of them. */
-    private static Optional<CutPiece> crumbs(JoinedStrip joined, Length usableWidth) {
+    private static Optional<CutPiece> crumbs(JoinedStrip joined, Length usableWidth, Length crumb) {
         long fewest = joined.length().partsToCover(usableWidth).value();
-        long count = joined.length().plus(joined.join().times(fewest - 1)).wholeTimes(CRUMB).value();
+        long count = joined.length().plus(joined.join().times(fewest - 1)).wholeTimes(crumb).value();
         return count == 0
                 ? Optional.empty()
-                : Optional.of(new CutPiece(joined.id(), CRUMB, joined.height(), Math.toIntExact(count), false));
+                : Optional.of(new CutPiece(joined.id(), crumb, joined.height(), Math.toIntExact(count), false));
     }
 
     private static long relaxed(CutRequest request, StripCells cells) {

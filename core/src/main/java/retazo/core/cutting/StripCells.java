@@ -68,14 +68,12 @@ final class StripCells {
     }
 
     private static long gcd(LongStream lengths) {
-        return Math.max(1, lengths.reduce(0, (a, b) -> {
-            while (b != 0) {
-                long rest = a % b;
-                a = b;
-                b = rest;
-            }
-            return a;
-        }));
+        return Math.max(1, lengths.reduce(0, StripCells::gcd));
+    }
+
+    /** The greatest length that measures both. */
+    static long gcd(long one, long other) {
+        return other == 0 ? one : gcd(other, one % other);
     }
 
     int pieces() {

@@ -154,8 +154,8 @@ final class StripRelaxation {
      * @param free what is there without any cost, for pieces to come from
      */
     void bound(List<Free> free) {
-        int[] widths = IntStream.rangeClosed(1, cells.width()).toArray();
         tables.fillRows(prices);
+        int[] widths = tables.telling();
         StripTables.Stacks stacks = tables.stacks(widths);
         StripTables.Strips strips = tables.strips(stacks, cells.width());
         dearest = BigInteger.valueOf(PRICE_UNITS);

@@ -3,6 +3,7 @@ package retazo.core.cutting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What a strip can be worth when each piece has a value: the best rows, stacks of rows, and strips of such stacks side by
@@ -69,6 +70,13 @@ final class StripTables {
     /** The best row of a height in a width. */
     long rowValue(int level, int width) {
         return row[level][width];
+    }
+
+    /** The widths at which some row becomes worth more; a column of another width is no better than the next narrower of these. */
+    int[] telling() {
+        return IntStream.rangeClosed(1, cells.width())
+                .filter(width -> IntStream.range(0, heights.length).anyMatch(level -> row[level][width] > row[level][width - 1]))
+                .toArray();
     }
 
     /** The best row itself. */

@@ -32,10 +32,10 @@ class ClothPlannerTest {
 
     private static final ShopPractice PRACTICE = ShopPractice.customary();
 
-    /** 11 of 12 1/2 and 11 of 7, all 4 1/2 high, in 40: alone 4 + 3 strips, together 6; 27 in and squaring 1. */
+    /** 11 of 12 1/2 and 11 of 7, all 4 1/2 high and not turned, in 40: alone 4 + 3 strips, together 6; 27 in and squaring 1. */
     @Test
     void lengths_of_one_height_share_strips_and_both_figures_can_be_opened() {
-        ClothPlan plan = plan(PrintKind.SOLID, patches("A1", "12 1/2", "4 1/2", 11), patches("A2", "7", "4 1/2", 11));
+        ClothPlan plan = plan(PrintKind.ONE_WAY, patches("A1", "12 1/2", "4 1/2", 11), patches("A2", "7", "4 1/2", 11));
 
         assertThat(plan.exact().value()).isEqualTo(Length.ofInches(28));
         assertThat(plan.exact().operands()).extracting(figure -> figure.value().toString()).containsExactly("28 in", "32 1/2 in");
