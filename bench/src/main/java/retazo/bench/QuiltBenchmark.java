@@ -23,6 +23,7 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.PlanMemory;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.Instructions;
@@ -61,6 +62,7 @@ public class QuiltBenchmark {
 
     @Benchmark
     public void patternAtThreeSizes(Blackhole results) {
+        PlanMemory.forget();
         for (QuiltSize size : design.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
             results.consume(new Needs(practice, Instructions.OURS).byRole(design, plan));
@@ -80,6 +82,7 @@ public class QuiltBenchmark {
     /** All figures of a pattern on point at six sizes: layout, places, pieces, borders, lengths of every role. */
     @Benchmark
     public void sixSizesOnPoint(Blackhole results) {
+        PlanMemory.forget();
         for (QuiltSize size : onPoint.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(onPoint, size);
             results.consume(new Needs(practice, Instructions.OURS).byRole(onPoint, plan));

@@ -1,8 +1,11 @@
 package retazo.core.cutting;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -16,11 +19,24 @@ import retazo.core.measure.Problem;
 public record ClothPlan(
         Figure<Length> usableWidth, List<ClothLine> lines, Figure<Length> squaring, Figure<Length> exact, Optional<LaidCloth> laid) {
 
-    /** With less than this to spare, half an inch less of usable width costs another strip. */
-    private static final Length EDGE = Length.parse("1/2 in");
+    /** Knife edge: where this much less of usable width costs more cloth, the cutter is warned. */
+    public static final Length EDGE = Length.ofInches(1, 2);
 
     public ClothPlan {
         lines = List.copyOf(lines);
+    }
+
+    /** What a worksheet sells: each line and the squaring rounded up to the selling step by itself, and the rounded lengths added. */
+    public Figure<Length> roundedParts(Figure<Length> sellingStep) {
+        String key = exact.key() + ".rounded";
+        List<Figure<Length>> parts = new ArrayList<>();
+        for (ClothLine line : lines) {
+            parts.add(Arithmetic.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), line.length(), sellingStep));
+        }
+        if (!squaring.value().isZero()) {
+            parts.add(Arithmetic.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), squaring, sellingStep));
+        }
+        return Arithmetic.sum(key, Label.of("cloth.roundedParts"), parts);
     }
 
     /** Strip sets whose last segment has no room for squaring the sewn end, each at the label of its pieces. */

@@ -79,7 +79,7 @@ public final class ClothPlanner {
 
     private Laid laid(ClothRequest request, Set<String> along) {
         ClothLaying laying = new ClothLaying(request, along);
-        return new Laid(laying, planner.plan(laying.cutRequest()));
+        return new Laid(laying, PlanMemory.SHARED.plan(laying.cutRequest(), planner));
     }
 
     private static LaidCloth laidCloth(ClothRequest request, Laid laid) {

@@ -1,11 +1,13 @@
 package retazo.core.cutting;
 
+import java.math.BigInteger;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Percent;
 
 /**
  * A cloth with everything laid on it together.
@@ -33,6 +35,18 @@ public record LaidCloth(List<ClothPart> parts, List<Strip> strips, Figure<Length
     /** Whether no plan of this kind can be shorter. */
     public boolean isProved() {
         return !length.value().isLongerThan(bound);
+    }
+
+    /** How much of the cloth becomes pieces, rounded down to whole percents. */
+    public Percent used(Length usableWidth) {
+        BigInteger used = strips.stream()
+                .flatMap(strip -> strip.cut().pieces().stream().map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(strip.cut().times()))))
+                .reduce(BigInteger.ZERO, BigInteger::add);
+        return Percent.of(used.multiply(BigInteger.valueOf(100)).divide(area(usableWidth, length.value())).intValueExact());
+    }
+
+    private static BigInteger area(Length width, Length height) {
+        return BigInteger.valueOf(width.ticks()).multiply(BigInteger.valueOf(height.ticks()));
     }
 
     public ClothPart part(String id) {

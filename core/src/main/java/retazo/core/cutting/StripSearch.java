@@ -26,7 +26,7 @@ final class StripSearch {
 
     /** How much is tried: less where a strip takes more work, as the number of ways round times that of heights. */
     private enum Effort {
-        THOROUGH(60, 8, 100, 30),
+        THOROUGH(60, 4, 60, 20),
         USUAL(200, 6, 60, 30),
         SHORT(400, 2, 20, 12),
         SCANT(Integer.MAX_VALUE, 1, 10, 3);

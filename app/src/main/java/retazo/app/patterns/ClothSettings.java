@@ -1,0 +1,59 @@
+package retazo.app.patterns;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.LengthView;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/**
+ * Settings that are tried out on a cloth's page, as typed; what is empty stays as the shop has it.
+ *
+ * @param width    the usable width
+ * @param squaring lost at the end
+ * @param step     in which lengths are sold
+ */
+public record ClothSettings(@Nullable String width, @Nullable String squaring, @Nullable String step) {
+
+    /** The practice with what was typed; problems at their fields, and then as the shop has it. */
+    public ShopPractice practice(ShopPractice shop, FieldReader reader) {
+        ShopPractice tried = with(shop, PracticeMeasure.SQUARING, squaring, "squaring", LengthUnit.INCH, reader);
+        return with(tried, PracticeMeasure.SELLING_STEP, step, "step", LengthUnit.YARD, reader);
+    }
+
+    /** The usable width typed, if there is one that can be. */
+    public Optional<Length> usableWidth(FieldReader reader) {
+        return read(PracticeMeasure.USABLE_WIDTH, width, "width", LengthUnit.INCH, reader);
+    }
+
+    public boolean any() {
+        return !Typed.text(width).isEmpty() || !Typed.text(squaring).isEmpty() || !Typed.text(step).isEmpty();
+    }
+
+    private static ShopPractice with(
+            ShopPractice shop, PracticeMeasure measure, @Nullable String typed, String field, LengthUnit unit, FieldReader reader) {
+        return read(measure, typed, field, unit, reader).map(length -> shop.with(measure, length)).orElse(shop);
+    }
+
+    private static Optional<Length> read(
+            PracticeMeasure measure, @Nullable String typed, String field, LengthUnit unit, FieldReader reader) {
+        if (Typed.text(typed).isEmpty()) {
+            return Optional.empty();
+        }
+        int before = reader.problems().size();
+        Length length = reader.length(field, typed, unit);
+        if (reader.problems().size() == before && (length.isShorterThan(measure.least()) || length.isLongerThan(measure.most()))) {
+            reader.add(Problem.at(field, "practice.out-of-limits", length, measure.least(), measure.most()));
+        }
+        return reader.problems().size() == before ? Optional.of(length) : Optional.empty();
+    }
+
+    /** What stands in the field of a setting: what was typed, or what the shop has. */
+    public static String shown(@Nullable String typed, Length otherwise, LengthUnit unit) {
+        return Typed.text(typed).isEmpty() ? LengthView.of(otherwise, unit).plain() : Typed.text(typed);
+    }
+}

@@ -1,0 +1,147 @@
+package retazo.app.patterns;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import retazo.app.shared.FractionText;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothPart;
+import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.CutStrip;
+import retazo.core.cutting.LaidCloth;
+import retazo.core.explain.Figure;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/**
+ * The cutting plan of one cloth as its page shows it.
+ *
+ * @param sell         what a kit takes of it by the instructions its maker follows
+ * @param exact        the same before margin and rounding
+ * @param laidExact    what the drawn plan takes
+ * @param used         of the drawn plan, in words
+ * @param bound        how near it is to what no plan of its kind can beat
+ * @param steps        the cut list of the drawn plan
+ * @param alternatives other ways to cut the same, with their lengths
+ * @param edge         what half an inch less of width would cost; empty for nothing
+ * @param opened       the arithmetic of the length to sell
+ */
+public record ClothView(
+        LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, ClothDrawing drawing,
+        List<Step> steps, List<Alternative> alternatives, FractionText edge, List<FractionText> warnings, FigureView opened) {
+
+    /**
+     * Strips that are cut alike.
+     *
+     * @param number of the kind of strip in the drawing
+     * @param gives  what one strip gives
+     * @param left   what is left of one, that is of use
+     */
+    public record Step(int number, int count, LengthView height, List<Part> gives, FractionText left) {
+    }
+
+    /** So many of a part from one strip. */
+    public record Part(String id, int count, FractionText name) {
+    }
+
+    /**
+     * A way to cut the same.
+     *
+     * @param key    of its message
+     * @param chosen whether the length of the kit is its length
+     */
+    public record Alternative(String key, LengthView exact, LengthView sell, boolean chosen) {
+    }
+
+    /**
+     * What the view is made from.
+     *
+     * @param need         what the cloth is needed for, by instructions and usable width
+     * @param usableWidth  of the cloth
+     * @param instructions that the length is sold by
+     */
+    public record Asked(
+            Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice) {
+    }
+
+    /** A scrap narrower than this either way is not named. */
+    private static final Length SCRAP = Length.ofInches(3, 2);
+
+    /** The view; empty where no cloth is needed, or none that is cut by a plan. */
+    public static Optional<ClothView> of(Asked asked, Words words) {
+        Optional<Need.Amount.Cloth> planned = cloth(asked, Instructions.OURS, asked.usableWidth());
+        Optional<Need.Amount.Cloth> alone = cloth(asked, Instructions.PRINTED, asked.usableWidth());
+        return planned.flatMap(ours -> ours.plan().laid().map(laid -> of(asked, ours, alone.orElse(ours), laid, words)));
+    }
+
+    private static Optional<Need.Amount.Cloth> cloth(Asked asked, Instructions instructions, Length width) {
+        return asked.need().apply(instructions).apply(width)
+                .flatMap(need -> need.amount().match(Optional::of, printed -> Optional.empty(), units -> Optional.empty()));
+    }
+
+    private static ClothView of(Asked asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone, LaidCloth laid, Words words) {
+        LengthUnit unit = asked.practice().sellingUnit();
+        Need.Amount.Cloth chosen = asked.instructions().arePlanned() ? planned : alone;
+        PartNames names = new PartNames(words);
+        Length above = laid.length().value().minus(laid.bound());
+        List<Step> steps = new ArrayList<>();
+        laid.strips().forEach(strip -> steps.add(step(steps.size() + 1, strip, laid, names, words)));
+        return new ClothView(
+                LengthView.of(chosen.sell().value(), unit),
+                LengthView.inches(chosen.plan().exact().value()),
+                LengthView.inches(laid.length().value()),
+                FractionText.of(words.text("laid.used", laid.used(asked.usableWidth()))),
+                FractionText.of(laid.isProved() ? words.text("laid.proved") : words.text("laid.bound", laid.bound(), above)),
+                laid.isProved(),
+                ClothDrawing.of(laid, asked.usableWidth(), names),
+                steps,
+                alternatives(asked, planned, alone),
+                FractionText.of(edge(asked, chosen.plan(), words)),
+                chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
+                FigureView.of(chosen.sell(), words, unit));
+    }
+
+    private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Words words) {
+        Map<ClothPart, Integer> parts = laid.partsOf(strip);
+        return new Step(
+                number, strip.cut().times(), LengthView.inches(strip.cut().height()),
+                parts.entrySet().stream()
+                        .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
+                        .toList(),
+                FractionText.of(strip.cut().rests().stream()
+                        .filter(rest -> !rest.width().isShorterThan(SCRAP) && !rest.height().isShorterThan(SCRAP))
+                        .map(ClothView::size)
+                        .collect(Collectors.joining(", "))));
+    }
+
+    private static String size(CutStrip.Rest rest) {
+        return LengthView.inches(rest.height()).plain().replace(" in", "") + " × " + LengthView.inches(rest.width()).plain();
+    }
+
+    private static List<Alternative> alternatives(Asked asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone) {
+        ShopPractice practice = asked.practice();
+        Figure<Length> rounded = alone.plan().roundedParts(practice.figure(PracticeMeasure.SELLING_STEP));
+        LengthUnit unit = practice.sellingUnit();
+        boolean together = asked.instructions().arePlanned();
+        return List.of(
+                new Alternative("rounded", LengthView.inches(rounded.value()), LengthView.of(rounded.value(), unit), false),
+                new Alternative("alone", LengthView.inches(alone.plan().exact().value()), LengthView.of(alone.sell().value(), unit), !together),
+                new Alternative("together", LengthView.inches(planned.plan().exact().value()), LengthView.of(planned.sell().value(), unit), together));
+    }
+
+    private static String edge(Asked asked, ClothPlan plan, Words words) {
+        return cloth(asked, asked.instructions(), asked.usableWidth().minus(ClothPlan.EDGE))
+                .map(narrower -> narrower.plan().exact().value().minus(plan.exact().value()))
+                .filter(Length::isPositive)
+                .map(more -> words.text("laid.edge", ClothPlan.EDGE, more))
+                .orElse("");
+    }
+}

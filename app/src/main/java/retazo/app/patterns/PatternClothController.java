@@ -1,0 +1,90 @@
+package retazo.app.patterns;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Words;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Contents;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.KitChoice;
+import retazo.core.kit.KitFabric;
+import retazo.core.kit.Need;
+import retazo.core.kit.Needs;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
+
+/** The cutting plan of a role at a size, on the shop's customary cloth, with settings to be tried out. */
+@Controller
+class PatternClothController {
+
+    private final PatternService patterns;
+    private final PracticeService practice;
+    private final Words words;
+
+    PatternClothController(PatternService patterns, PracticeService practice, Words words) {
+        this.patterns = patterns;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping("/patterns/{id}/cloth")
+    String cloth(
+            @PathVariable long id, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String role,
+            ClothSettings settings, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        List<QuiltSize> sizes = pattern.design().sizes().stream().filter(one -> pattern.design().wayOf(one) != Way.SIZE_TABLE).toList();
+        PatternHead.addTo(model, pattern, words);
+        model.addAttribute("sizes", sizes);
+        if (sizes.isEmpty()) {
+            return "patterns/cloth-not-known";
+        }
+        QuiltSize chosenSize = sizes.stream().filter(one -> one.key().value().equals(size)).findFirst().orElseGet(() -> PatternHead.middle(sizes));
+        Role chosenRole = pattern.design().roles().stream().filter(one -> one.key().value().equals(role)).findFirst()
+                .orElse(pattern.design().roles().get(0));
+        FieldReader reader = new FieldReader();
+        ShopPractice tried = settings.practice(practice.practice(), reader);
+        Length shopWidth = pattern.design().practice(practice.practice()).length(PracticeMeasure.USABLE_WIDTH);
+        Length width = settings.usableWidth(reader).orElse(shopWidth);
+        model.addAttribute("size", chosenSize);
+        model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
+        model.addAttribute("view", ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
+        model.addAttribute("settings", settings);
+        model.addAttribute("shown", Map.of(
+                "width", ClothSettings.shown(settings.width(), shopWidth, LengthUnit.INCH),
+                "squaring", ClothSettings.shown(settings.squaring(), practice.practice().length(PracticeMeasure.SQUARING), LengthUnit.INCH),
+                "step", ClothSettings.shown(settings.step(), practice.practice().length(PracticeMeasure.SELLING_STEP), tried.sellingUnit())));
+        model.addAttribute("faults", Faults.of(reader.problems(), words));
+        return "patterns/cloth";
+    }
+
+    private static ClothView.Asked asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {
+        QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
+        return new ClothView.Asked(
+                instructions -> usable -> need(pattern, plan, role, practice, instructions, usable), width, pattern.instructions(), practice);
+    }
+
+    private static Optional<Need> need(
+            PatternVersion pattern, QuiltPlan plan, RoleKey role, ShopPractice practice, Instructions instructions, Length width) {
+        Needs.Result needs = new Needs(practice, instructions).of(
+                pattern.design(), plan,
+                each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING);
+        return Optional.ofNullable(needs.byFabric().get(role.value()));
+    }
+}

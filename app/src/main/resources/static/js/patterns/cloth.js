@@ -1,0 +1,69 @@
+/** The page of a cloth: ties drawing and list together, zooms the drawing, and lays out again when a setting changes. */
+import { afterQuiet, replaceParts } from "../shared/parts.js";
+
+const STEP = 1.35;
+let zoom = 1;
+
+/**
+ * Marks everything that is the same strip or part as what was pointed at.
+ * @param {Element | null} element
+ */
+function tie(element) {
+    document.querySelectorAll(".is-tied").forEach((tied) => tied.classList.remove("is-tied"));
+    const part = element?.closest("[data-part]")?.getAttribute("data-part");
+    const strip = element?.closest("[data-strip]")?.getAttribute("data-strip");
+    if (strip) {
+        document.querySelectorAll(`[data-strip="${CSS.escape(strip)}"]`).forEach((one) => one.classList.add("is-tied"));
+    }
+    if (part) {
+        document.querySelectorAll(`[data-part="${CSS.escape(part)}"]`).forEach((one) => one.classList.add("is-tied"));
+    }
+}
+
+/** @param {Element} target */
+function within(target) {
+    return target.closest("#cloth-list [data-strip], #cloth-drawing [data-strip]") ? target : null;
+}
+
+for (const kind of ["pointerover", "focusin", "click"]) {
+    document.addEventListener(kind, (event) => {
+        if (event.target instanceof Element && event.target.closest("#cloth-list, #cloth-drawing")) {
+            tie(within(event.target));
+        }
+    });
+}
+
+/** Sets the drawing's width; at 1 all of the cloth is seen. */
+function show() {
+    const drawing = document.getElementById("cloth-drawing");
+    if (drawing) {
+        drawing.style.width = `${zoom * 100}%`;
+        drawing.style.maxHeight = zoom > 1 ? "none" : "";
+    }
+    document.querySelectorAll("[data-zoom]").forEach((tools) => tools.removeAttribute("hidden"));
+}
+
+document.addEventListener("click", (event) => {
+    const by = event.target instanceof Element ? event.target.closest("[data-zoom-by]")?.getAttribute("data-zoom-by") : null;
+    if (by) {
+        zoom = by === "0" ? 1 : Math.min(12, Math.max(1, zoom * STEP ** Number(by)));
+        show();
+    }
+});
+
+const form = document.querySelector("[data-cloth-settings]");
+
+async function layOut() {
+    const address = `${form.action}?${new URLSearchParams(new FormData(form))}`;
+    const answer = await fetch(address, { headers: { Accept: "text/html" } });
+    if (!answer.ok || answer.redirected) {
+        location.assign(address);
+        return;
+    }
+    replaceParts(await answer.text(), document, ["cloth"]);
+    history.replaceState(null, "", address);
+    show();
+}
+
+form?.addEventListener("change", afterQuiet(layOut, 150));
+show();
