@@ -78,7 +78,7 @@ class DemoRuns {
             if (bolt.reserved().isPositive()) {
                 DemoStock.done(stock.correct(bolt.id(), bolt.reserved().minus(Length.ofInches(1)), DemoStock.entry(crew.cutter())));
             } else {
-                DemoStock.done(stock.correct(bolt.id(), Length.ofInches(25), DemoStock.entry(crew.cutter())));
+                DemoStock.done(stock.correct(bolt.id(), Length.ofInches(20), DemoStock.entry(crew.cutter())));
             }
         }
     }

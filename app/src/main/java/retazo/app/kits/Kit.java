@@ -20,11 +20,12 @@ import retazo.core.quilt.QuiltSize;
  * @param fabrics of the roles that have one
  * @param goods   precuts of the roles that have one
  * @param instructions whose cutting instructions its lengths are enough for
+ * @param decision that they are not those of the pattern's paper, where somebody took it
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Instructions instructions, Optional<Good> copy) {
+        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -48,6 +49,11 @@ public record Kit(
     /** Whether its maker follows the pattern's own paper. */
     public boolean followsPrinted() {
         return instructions == Instructions.PRINTED;
+    }
+
+    /** Whether our own cutting page goes into the bag; another designer's measurements may not go out. */
+    public boolean hasCuttingPage() {
+        return instructions == Instructions.OURS;
     }
 
     /** How a fabric is drawn. */

@@ -13,6 +13,8 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 
@@ -47,6 +49,15 @@ class KitEntity {
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     private Instructions instructions;
+
+    @Column(name = "instructions_reason")
+    private @Nullable String instructionsReason;
+
+    @Column(name = "instructions_by")
+    private @Nullable Long instructionsBy;
+
+    @Column(name = "instructions_at")
+    private @Nullable Instant instructionsAt;
 
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
@@ -85,6 +96,26 @@ class KitEntity {
 
     Instructions instructions() {
         return instructions;
+    }
+
+    /** Who decided when and why that its lengths are not those of the printed pattern. */
+    Optional<Decision> decision() {
+        return instructionsReason == null || instructionsBy == null || instructionsAt == null
+                ? Optional.empty() : Optional.of(new Decision(instructionsReason, instructionsBy, instructionsAt));
+    }
+
+    void decide(Instructions wanted, Decision decision) {
+        instructions = wanted;
+        instructionsReason = decision.reason();
+        instructionsBy = decision.personId();
+        instructionsAt = decision.at();
+    }
+
+    void takeBackDecision(Instructions before) {
+        instructions = before;
+        instructionsReason = null;
+        instructionsBy = null;
+        instructionsAt = null;
     }
 
     Contents contents() {

@@ -25,8 +25,12 @@ import retazo.core.block.RoleKey;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.BillLine;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
 import retazo.core.measure.Count;
+import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
 /** Keeps kits and their colourways, and works out what goes into them. */
@@ -110,7 +114,7 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    asked.pattern().instructions(key), Optional.empty());
+                    asked.pattern().instructions(key), Optional.empty(), Optional.empty());
             KitWork work = work(kit);
             problems.addAll(work.problems());
             if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
@@ -133,6 +137,32 @@ public class KitService {
                         KitEntity.of(
                         asked.pattern().id(), key, colourway, asked.contents(), asked.pattern().instructions(key), clock.instant())).id())
                 .toList());
+    }
+
+    /** Sells a kit that follows a printed pattern by the shop's own plan, or says what speaks against it. */
+    @Transactional
+    public Outcome<Kit> sellByOurPlan(long id, String reason, long personId) {
+        KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
+        List<Problem> problems = kit.instructions().problemsOfLeaving(Instructions.SHOP, reason);
+        if (!problems.isEmpty()) {
+            return Outcome.refused(problems);
+        }
+        kit.decide(Instructions.SHOP, new Decision(reason.strip(), personId, clock.instant()));
+        return Outcome.done(toKits(List.of(kits.saveAndFlush(kit))).get(0));
+    }
+
+    /** Sells it again by what its pattern says. */
+    @Transactional
+    public void takeBackDecision(long id) {
+        KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
+        kit.takeBackDecision(patterns.versions(List.of(kit.patternVersionId())).get(kit.patternVersionId()).instructions(kit.sizeKey()));
+        kits.saveAndFlush(kit);
+    }
+
+    /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
+    @Transactional(readOnly = true)
+    public Optional<Need> clothNeed(Kit kit, String fabricCode, ShopPractice shop, Instructions instructions, Length usableWidth) {
+        return KitWork.clothNeed(kit, fabricCode, shop, fabrics, instructions, usableWidth);
     }
 
     private List<Kit> toKits(List<KitEntity> entities) {
@@ -159,6 +189,6 @@ public class KitService {
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
-                entity.contents(), entity.instructions(), copy);
+                entity.contents(), entity.instructions(), entity.decision(), copy);
     }
 }

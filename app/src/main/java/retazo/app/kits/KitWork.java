@@ -2,12 +2,16 @@ package retazo.app.kits;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.app.fabrics.FabricService;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
+import retazo.core.kit.KitFabric;
+import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -26,6 +30,19 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
         BillOfMaterials bill = BillOfMaterials.of(design, needs.byFabric());
         return new KitWork(
                 kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
+    }
+
+    static Optional<Need> clothNeed(
+            Kit kit, String fabricCode, ShopPractice shop, FabricService fabrics, Instructions instructions, Length usableWidth) {
+        QuiltDesign design = kit.pattern().design();
+        Needs.Result needs = new Needs(shop, instructions).of(
+                design, new QuiltPlanner(shop).plan(design, kit.size()),
+                role -> choice(kit, role, shop, fabrics).match(
+                        fabric -> fabric.code().equals(fabricCode)
+                                ? new KitChoice.Fabric(KitFabric.measured(fabricCode, usableWidth, fabric.fabric().print())) : fabric,
+                        precut -> precut),
+                kit.contents());
+        return Optional.ofNullable(needs.byFabric().get(fabricCode));
     }
 
     private static KitChoice choice(Kit kit, RoleKey role, ShopPractice practice, FabricService fabrics) {

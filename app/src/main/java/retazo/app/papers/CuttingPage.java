@@ -1,21 +1,29 @@
 package retazo.app.papers;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
 import retazo.app.patterns.Ink;
+import retazo.app.patterns.PartNames;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.patterns.ShapeWords;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
+import retazo.core.cutting.ClothPart;
+import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.LaidCloth;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
@@ -47,7 +55,11 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
      * @param what   strips or panels, in words
      * @param pieces what comes from them, in words
      */
-    record Step(long count, String what, LengthView height, String pieces) {
+    record Step(long count, String what, LengthView height, FractionText pieces) {
+
+        private Step more(long others, String several) {
+            return new Step(count + others, several, height, pieces);
+        }
     }
 
     static CuttingPage of(KitWork work, ShopPractice practice, Words words) {
@@ -79,7 +91,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                 LengthView.of(cloth.sell().value(), unit),
                 LengthView.inches(cloth.plan().usableWidth().value()),
                 RoleView.uses(need.uses(), words),
-                cloth.plan().lines().stream().map(line -> step(line, work.plan(), words)).toList())),
+                steps(cloth.plan(), work.plan(), words))),
                 printed -> Optional.empty(),
                 units -> Optional.empty());
     }
@@ -88,25 +100,83 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         return LengthView.inches(side.value()).plain().replace(" in", "");
     }
 
+    /** By the laid cloth where everything was laid together, so that the length is enough; else each size alone. */
+    private static List<Step> steps(ClothPlan cloth, QuiltPlan plan, Words words) {
+        if (cloth.laid().isEmpty()) {
+            return cloth.lines().stream().map(line -> step(line, plan, words)).toList();
+        }
+        Set<Use> told = new HashSet<>();
+        LaidCloth laid = cloth.laid().get();
+        List<Step> steps = new ArrayList<>();
+        for (LaidCloth.Strip strip : laid.strips()) {
+            Step step = laidStep(strip, laid, cloth, told, plan, words);
+            Optional<Step> last = steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
+            if (last.isPresent() && isSameLongStrip(strip, step, last.get(), laid, words)) {
+                steps.set(steps.size() - 1, last.get().more(strip.cut().times(), words.text("paper.strips")));
+            } else {
+                steps.add(step);
+            }
+        }
+        return steps;
+    }
+
+    /** The last of several joined strips is used in part, but cut like the others. */
+    private static boolean isSameLongStrip(LaidCloth.Strip strip, Step step, Step last, LaidCloth laid, Words words) {
+        String name = step.pieces().plain();
+        return strip.cut().pieces().size() == 1 && laid.part(strip.cut().pieces().get(0).id()).shape().isEmpty()
+                && step.height().equals(last.height()) && step.what().equals(words.text("paper.strips.one")) && last.pieces().plain().startsWith(name);
+    }
+
+    private static Step laidStep(
+            LaidCloth.Strip strip, LaidCloth laid, ClothPlan cloth, Set<Use> told, QuiltPlan plan, Words words) {
+        List<String> gives = new ArrayList<>();
+        ClothPart first = laid.part(strip.cut().pieces().get(0).id());
+        laid.partsOf(strip).forEach((part, count) -> {
+            if (part.shape().isPresent()) {
+                gives.add(words.text("paper.laidPieces", count, new PartNames(words).full(part)));
+            } else {
+                boolean untold = told.add(part.uses().get(0));
+                gives.add(cloth.lines().stream()
+                        .filter(line -> untold && line.use().equals(part.uses().get(0)) && line.pieces().isEmpty())
+                        .map(line -> longPieces(line, lay(part), plan, words))
+                        .findFirst()
+                        .orElseGet(() -> RoleView.uses(part.uses(), words)));
+            }
+        });
+        return new Step(
+                strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words), LengthView.inches(strip.cut().height()), FractionText.of(String.join("; ", gives)));
+    }
+
     private static Step step(ClothLine line, QuiltPlan plan, Words words) {
         String pieces = line.pieces()
                 .map(cut -> words.text(
                         "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
-                .orElseGet(() -> longPieces(line, plan, words));
-        String what = switch (line.lay()) {
-            case ALONG -> "paper.stretch";
-            case BIAS -> "paper.squares";
-            case ACROSS -> line.use().place() == Use.Place.BACKING ? "paper.panels" : "paper.strips";
-        };
-        return new Step(line.strips().value().value(), words.text(what), LengthView.inches(line.stripHeight().value()), pieces);
+                .orElseGet(() -> longPieces(line, line.lay(), plan, words));
+        return new Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words), LengthView.inches(line.stripHeight().value()), FractionText.of(pieces));
     }
 
-    private static String longPieces(ClothLine line, QuiltPlan plan, Words words) {
+    /** How a part without pieces lies: whole along the cloth, or on the bias; else in strips across it. */
+    private static ClothLine.Lay lay(ClothPart part) {
+        boolean along = part.whole() && part.shape().isEmpty();
+        return !along || part.uses().contains(Use.BACKING)
+                ? ClothLine.Lay.ACROSS : part.uses().contains(Use.BINDING) ? ClothLine.Lay.BIAS : ClothLine.Lay.ALONG;
+    }
+
+    private static String what(long count, ClothLine.Lay lay, Use use, Words words) {
+        String code = switch (lay) {
+            case ALONG -> "paper.stretch";
+            case BIAS -> "paper.squares";
+            case ACROSS -> use.place() == Use.Place.BACKING ? "paper.panels" : "paper.strips";
+        };
+        return words.text(count == 1 ? code + ".one" : code);
+    }
+
+    private static String longPieces(ClothLine line, ClothLine.Lay lay, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
             case BORDER, SASH, FLANGE -> words.text(
-                    "paper.long." + line.lay(), words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
-            case BINDING -> words.text("paper.binding." + line.lay());
+                    "paper.long." + lay, words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
+            case BINDING -> words.text("paper.binding." + lay);
             case BACKING -> line.seams()
                     .filter(seams -> line.strips().value().value() > 1)
                     .map(seams -> words.text("paper.backing." + seams))

@@ -27,8 +27,8 @@ class PaperController {
     @GetMapping("/kits/{id}/cutting-page")
     String cuttingPage(@PathVariable long id, Model model) {
         Kit kit = kits.kit(id);
-        if (kit.followsPrinted()) {
-            throw new NotFoundException("cutting page of a kit that follows its pattern's own paper", id);
+        if (!kit.hasCuttingPage()) {
+            throw new NotFoundException("cutting page of a kit that does not come with one", id);
         }
         model.addAttribute("page", CuttingPage.of(kits.work(kit), practice.practice(), words));
         model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());

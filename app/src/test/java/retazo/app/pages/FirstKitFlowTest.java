@@ -147,16 +147,20 @@ class FirstKitFlowTest {
     /**
      * Runner: 2 × 3 blocks of 8 × 10 in are 16 × 30, with a border of 2 in 20 × 34. Binding 2 × 54 + 10 = 118 in:
      * (118 − 2 1/4) ÷ 37 3/4 = 3.07, so 4 strips of 2 1/4, 9 in. A: 9 squares of 5 (8 to a strip, 2 strips, 10 in), 6 patches
-     * 8 1/2 × 2 1/2 (4 to a strip, 2 strips, 5 in), squaring 1: 25 in; with 5 % 26 1/4, so 3/4 yd.
+     * 8 1/2 × 2 1/2 (4 to a strip, 2 strips, 5 in), squaring 1: 25 in. Laid together: 8 squares on one strip of 5, the ninth with all
+     * patches, two high, on another; 3 strips of binding give 115 1/2 and an end of the second strip the rest: 10 + 6 3/4 + 1 = 17 3/4 in;
+     * with 5 % 18.6, so 5/8 yd.
      */
     private void readSizes() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sizes").setExact(true)).click();
         Locator slate = page.locator("tr.main").first();
-        assertThat(slate.textContent()).contains("slate", "blocks, binding", "25in");
+        assertThat(slate.textContent()).contains("slate", "blocks, binding", "173/4in");
         slate.locator("a").first().click();
         page.locator("#arithmetic summary").first().waitFor();
         String arithmetic = page.locator("#arithmetic").textContent();
-        assertThat(arithmetic).contains("Length to sell", "Binding strips, length", "Squaring up", "setting of the shop");
+        assertThat(arithmetic).contains(
+                "Length to sell", "Everything laid together", "Each size alone", "Binding strips, length", "Squaring up", "setting of the shop");
+        page.locator("#arithmetic summary", new Page.LocatorOptions().setHasText("Each size alone")).first().click();
         page.locator("#arithmetic summary", new Page.LocatorOptions().setHasText("Strips for A1")).first().click();
         assertThat(page.locator("svg.drawing").first().getAttribute("aria-label")).contains("one scale");
         assertThat(page.locator("body").textContent()).contains("20 × 34 in");
@@ -248,7 +252,7 @@ class FirstKitFlowTest {
         assertThat(page.locator("[role=status]").textContent()).contains("is booked off bolt");
     }
 
-    /** 6 yd less 3/4 yd for the bag less 1/2 yd at the counter are 4 3/4 yd; the book adds up; the bag is packed once. */
+    /** 6 yd less 5/8 yd for the bag less 1/2 yd at the counter are 4 7/8 yd; the book adds up; the bag is packed once. */
     private void checkTheDatabase(String pattern) {
         long left = shop.database().sql("""
                         SELECT i.on_hand_ticks FROM stock_item i JOIN fabric f ON f.id = i.fabric_id WHERE f.code = 'WEIR-A'""")

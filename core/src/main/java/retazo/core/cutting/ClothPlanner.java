@@ -17,7 +17,7 @@ import retazo.core.quilt.LongPieces;
 
 /**
  * Plans a cloth with everything on it together, for the least length. Each size alone, as by hand, is worked out beside it and taken
- * where nothing is shorter. Stateless; steps are limited.
+ * where nothing is shorter, or where a plan does not stand the check. Stateless; steps are limited.
  *
  * <p>Long pieces lie as is shorter for them alone; then each that may lie the other way is tried that way, and stays so where
  * the whole cloth becomes shorter.
@@ -38,6 +38,9 @@ public final class ClothPlanner {
 
     private ClothPlan together(ClothRequest request, ClothPlan alone) {
         Laid laid = shortest(request);
+        if (!CutPlanCheck.faults(laid.laying().cutRequest(), laid.plan()).isEmpty()) {
+            return alone;
+        }
         LaidCloth cloth = laidCloth(request, laid);
         boolean shorter = cloth.length().value().isShorterThan(alone.exact().value());
         Figure<Length> exact = shorter

@@ -26,21 +26,23 @@ final class StripSearch {
 
     /** How much is tried: less where a strip takes more work, as the number of ways round times that of heights. */
     private enum Effort {
-        THOROUGH(60, 4, 60, 20),
-        USUAL(200, 6, 60, 30),
-        SHORT(400, 2, 20, 12),
-        SCANT(Integer.MAX_VALUE, 1, 10, 3);
+        THOROUGH(60, 4, 60, 20, true),
+        USUAL(200, 6, 60, 30, true),
+        SHORT(400, 2, 20, 12, false),
+        SCANT(Integer.MAX_VALUE, 1, 10, 3, false);
 
         private final int mostWork;
         private final int dives;
         private final int beamWidth;
         private final int mostNear;
+        private final boolean stepwise;
 
-        Effort(int mostWork, int dives, int beamWidth, int mostNear) {
+        Effort(int mostWork, int dives, int beamWidth, int mostNear, boolean stepwise) {
             this.mostWork = mostWork;
             this.dives = dives;
             this.beamWidth = beamWidth;
             this.mostNear = mostNear;
+            this.stepwise = stepwise;
         }
 
         static Effort of(StripCells cells) {
@@ -69,7 +71,7 @@ final class StripSearch {
         Effort effort = Effort.of(cells);
         List<Cut> best = eachAlone(needed);
         for (int i = 0; i < effort.dives && length(best) > boundCells; i++) {
-            best = shorter(best, dive(needed, i / 2 - 1, i % 2 == 0));
+            best = shorter(best, dive(needed, i / 2 - 1, i % 2 == 0, effort.stepwise));
         }
         for (int i = 0; i < KEPT_OPEN.length * 2 && length(best) > boundCells; i++) {
             best = searched(needed, best, KEPT_OPEN[i / 2], i % 2 == 0, effort);
@@ -77,8 +79,10 @@ final class StripSearch {
         return best;
     }
 
+    /** The shorter one; of two as long the one with fewer different strips. */
     private List<Cut> shorter(List<Cut> known, List<Cut> other) {
-        return length(other) < length(known) ? other : known;
+        int shorter = Long.compare(length(other), length(known));
+        return shorter < 0 || shorter == 0 && other.size() < known.size() ? other : known;
     }
 
     private List<Cut> eachAlone(int[] needed) {
@@ -129,12 +133,12 @@ final class StripSearch {
     }
 
     /** @param aside at which step the second best strip is taken; -1 for never */
-    private List<Cut> dive(int[] needed, int aside, boolean stacked) {
+    private List<Cut> dive(int[] needed, int aside, boolean stacked, boolean stepwise) {
         int[] left = needed.clone();
         List<Cut> cuts = new ArrayList<>();
         for (int step = 0; Arrays.stream(left).anyMatch(count -> count > 0); step++) {
             StripRelaxation relaxation = relaxed(left, stacked);
-            if (!takeWhole(relaxation, left, cuts)) {
+            if (!takeWhole(relaxation, left, cuts, stepwise)) {
                 take(greatestPart(relaxation, left, step == aside ? 1 : 0), 1, left, cuts);
             }
         }
@@ -182,17 +186,22 @@ final class StripSearch {
         return mostSizes.map(most -> strip.sizes() <= most).orElse(true);
     }
 
-    private boolean takeWhole(StripRelaxation relaxation, int[] left, List<Cut> cuts) {
-        boolean taken = false;
+    /** Takes what the relaxation takes whole: all of it, or only the strips that take the most length, so that the rest is thought over. */
+    private boolean takeWhole(StripRelaxation relaxation, int[] left, List<Cut> cuts, boolean onlyLongest) {
+        List<Cut> whole = new ArrayList<>();
         for (int i = 0; i < relaxation.pool().size(); i++) {
             int times = (int) (relaxation.level(i) + 1 - WHOLE);
-            StripPattern strip = relaxation.pool().get(i);
             if (times >= 1) {
-                times = Math.min(times, strip.timesWithin(left));
-                if (times >= 1) {
-                    take(strip, times, left, cuts);
-                    taken = true;
-                }
+                whole.add(new Cut(relaxation.pool().get(i), times));
+            }
+        }
+        whole.sort(Comparator.comparing((Cut cut) -> length(List.of(cut))).reversed());
+        boolean taken = false;
+        for (Cut cut : whole) {
+            int times = Math.min(cut.times(), cut.strip().timesWithin(left));
+            if (times >= 1 && !(taken && onlyLongest)) {
+                take(cut.strip(), times, left, cuts);
+                taken = true;
             }
         }
         return taken;

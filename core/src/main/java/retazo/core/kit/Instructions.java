@@ -1,5 +1,8 @@
 package retazo.core.kit;
 
+import java.util.List;
+import retazo.core.measure.Problem;
+
 /** Whose cutting instructions the person with the cutter follows: it decides which plan sets the length. */
 public enum Instructions {
     /** The printed pattern's: each size alone, strip by strip as printed, however clever another plan would be. */
@@ -8,6 +11,16 @@ public enum Instructions {
     OURS,
     /** The shop's own cutters cut the pieces by our plan; kits of a run may share strips. */
     SHOP;
+
+    /**
+     * What speaks against selling a kit by other instructions than these: its maker may be left a strip short.
+     *
+     * @param reason why it is safe, as somebody decided it
+     */
+    public List<Problem> problemsOfLeaving(Instructions wanted, String reason) {
+        return this == PRINTED && wanted.arePlanned() && reason.isBlank()
+                ? List.of(Problem.at("reason", "kit.decision-without-reason")) : List.of();
+    }
 
     /** Whether everything on a cloth is planned together. */
     public boolean arePlanned() {

@@ -1,0 +1,117 @@
+package retazo.app.kits;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.patterns.ClothSettings;
+import retazo.app.patterns.ClothView;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.app.staff.StaffService;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.Way;
+
+/** How each cloth of a kit is cut, and by whose instructions its length is sold. */
+@Controller
+class KitClothController {
+
+    private static final int LONGEST_REASON = 200;
+
+    private final KitService kits;
+    private final FabricService fabrics;
+    private final PracticeService practice;
+    private final StaffService staff;
+    private final Clock clock;
+    private final Words words;
+
+    KitClothController(KitService kits, FabricService fabrics, PracticeService practice, StaffService staff, Clock clock, Words words) {
+        this.kits = kits;
+        this.fabrics = fabrics;
+        this.practice = practice;
+        this.staff = staff;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    @GetMapping("/kits/{id}/cloth")
+    String cloth(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, Model model) {
+        return show(kits.kit(id), fabric, settings, Faults.NONE, model);
+    }
+
+    @PostMapping("/kits/{id}/by-our-plan")
+    String sellByOurPlan(
+            @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String reason,
+            @AuthenticationPrincipal SignedIn person, Model model) {
+        FieldReader reader = new FieldReader();
+        String why = reader.optionalText("reason", reason, LONGEST_REASON);
+        if (reader.anyProblem()) {
+            return refused(id, fabric, reason, Faults.of(reader.problems(), words), model);
+        }
+        return kits.sellByOurPlan(id, why, person.personId()).match(
+                kit -> "redirect:/kits/" + id + "/cloth?fabric=" + fabric,
+                problems -> refused(id, fabric, reason, Faults.of(problems, words), model));
+    }
+
+    @PostMapping("/kits/{id}/by-its-pattern")
+    String sellByItsPattern(@PathVariable long id, @RequestParam(defaultValue = "") String fabric) {
+        kits.takeBackDecision(id);
+        return "redirect:/kits/" + id + "/cloth?fabric=" + fabric;
+    }
+
+    private String refused(long id, String fabric, String reason, Faults faults, Model model) {
+        model.addAttribute("reason", reason);
+        return show(kits.kit(id), fabric, new ClothSettings(null, null, null), faults, model);
+    }
+
+    private String show(Kit kit, String fabricCode, ClothSettings settings, Faults faults, Model model) {
+        List<Fabric> all = new ArrayList<>(kit.lettersByFabric().keySet());
+        model.addAttribute("kit", kit);
+        model.addAttribute("fabrics", all);
+        model.addAttribute("piecesKnown", kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE);
+        model.addAttribute("decided", kit.decision().map(decision -> words.text(
+                "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
+        if (all.isEmpty()) {
+            model.addAttribute("faults", faults);
+            return "kits/cloth";
+        }
+        Fabric fabric = all.stream().filter(one -> one.code().equals(fabricCode)).findFirst().orElse(all.get(0));
+        FieldReader reader = new FieldReader();
+        ShopPractice shop = practice.practice();
+        ShopPractice tried = settings.practice(shop, reader);
+        Length ownWidth = fabrics.inKit(fabric, kit.pattern().design().practice(shop)).usableWidth().value();
+        Length width = settings.usableWidth(reader).orElse(ownWidth);
+        model.addAttribute("fabric", fabric);
+        model.addAttribute("letters", String.join(", ", kit.lettersByFabric().get(fabric)));
+        model.addAttribute("ink", Kit.ink(fabric));
+        model.addAttribute("prints", List.of(fabric));
+        model.addAttribute("settings", settings);
+        model.addAttribute("view", ClothView.of(
+                new ClothView.Asked(
+                        instructions -> usable -> kits.clothNeed(kit, fabric.code(), tried, instructions, usable), width, kit.instructions(), tried),
+                words));
+        model.addAttribute("shown", Map.of(
+                "width", ClothSettings.shown(settings.width(), ownWidth, LengthUnit.INCH),
+                "squaring", ClothSettings.shown(settings.squaring(), shop.length(PracticeMeasure.SQUARING), LengthUnit.INCH),
+                "step", ClothSettings.shown(settings.step(), shop.length(PracticeMeasure.SELLING_STEP), tried.sellingUnit())));
+        model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+        return "kits/cloth";
+    }
+}
