@@ -1,2 +1,6 @@
 /** The print button of a paper. */
-document.querySelector("[data-print]").addEventListener("click", () => window.print());
+document.addEventListener("click", (event) => {
+    if (event.target instanceof Element && event.target.closest("[data-print]")) {
+        window.print();
+    }
+});

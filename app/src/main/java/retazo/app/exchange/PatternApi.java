@@ -28,8 +28,14 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.Needs;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
 
 /** Patterns as files, one address each. */
 @RestController
@@ -108,6 +114,23 @@ class PatternApi {
                                 .toList(),
                         plan.warnings().stream().map(words::of).toList()))
                 .toList();
+    }
+
+    @GetMapping("/{id}/sizes/{size}/plan")
+    @Operation(summary = "How every cloth of a size is cut, by the practice of now (docs/formats/plan.schema.json)")
+    @ApiResponse(responseCode = "200", description = "The plan; without cloths where only the printed lengths of the size are known.")
+    @ApiResponse(responseCode = "422", description = "A piece does not fit the cloth.")
+    ResponseEntity<Object> plan(@PathVariable long id, @PathVariable String size) {
+        PatternVersion pattern = patterns.newestOf(id);
+        ShopPractice shop = practice.practice();
+        QuiltPlan plan = new QuiltPlanner(shop).plan(pattern.design(), pattern.size(size));
+        if (plan.way() == Way.SIZE_TABLE) {
+            Needs.Result nothing = new Needs.Result(Map.of(), List.of());
+            return ResponseEntity.ok(PlanFile.write(pattern, plan, nothing, nothing));
+        }
+        Needs.Result together = new Needs(shop, Instructions.OURS).byRole(pattern.design(), plan);
+        Needs.Result alone = new Needs(shop, Instructions.PRINTED).byRole(pattern.design(), plan);
+        return together.problems().isEmpty() ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone)) : refused(together.problems());
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -66,6 +66,7 @@ public record ClothDrawing(String length, String width, List<Pattern> patterns, 
     }
 
     private static final Length READABLE = Length.ofInches(2);
+    private static final int SHORT_LABEL = 3;
     private static final int LARGEST_LETTER = 3;
     private static final int QUARTER_YARD = 9;
 
@@ -112,11 +113,11 @@ public record ClothDrawing(String length, String width, List<Pattern> patterns, 
                 cut.pieces().stream()
                         .map(piece -> {
                             String label = names.brief(cloth.part(piece.id()));
-                            boolean upright = !fits(label, piece.height()) && fits(label, piece.width());
+                            boolean upright = piece.width().isLongerThan(piece.height().times(2)) && label.length() > SHORT_LABEL;
                             return new Box(
                                     piece.id(), QuiltPicture.inches(piece.y()), QuiltPicture.inches(piece.x()),
                                     QuiltPicture.inches(piece.height()), QuiltPicture.inches(piece.width()),
-                                    upright || fits(label, piece.height()) ? label : "",
+                                    fits(label, upright ? piece.width() : piece.height()) ? label : "",
                                     upright ? font(label, piece.width(), piece.height()) : font(label, piece.height(), piece.width()), upright);
                         })
                         .toList(),

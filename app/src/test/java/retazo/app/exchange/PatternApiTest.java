@@ -2,10 +2,15 @@ package retazo.app.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,6 +25,7 @@ import retazo.app.Client;
 import retazo.app.Program;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.core.measure.Length;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -99,6 +105,40 @@ class PatternApiTest {
                 .containsExactly("A1, 4 in, 24", "A2, 3 1/2 in, 60");
     }
 
+    /** The night river of a crib: 24 of A1 and 60 of A2, and the strips add up to 43 in, with 1 in of squaring 44. */
+    @Test
+    void the_plan_of_a_size_holds_every_piece_and_adds_up() {
+        JsonNode night = json(writer.get("/api/patterns/1/sizes/crib/plan")).path("cloths").path(0);
+
+        assertThat(night.path("exact").asString()).isEqualTo("44 in");
+        assertThat(night.path("eachSizeAlone").asString()).isEqualTo("47 1/2 in");
+        Map<String, Long> counts = new HashMap<>();
+        Length length = Length.parse(night.path("squaring").asString());
+        for (JsonNode strip : night.path("strips")) {
+            long times = strip.path("times").asLong();
+            length = length.plus(Length.parse(strip.path("height").asString()).times(times));
+            strip.path("pieces").forEach(piece -> counts.merge(piece.path("part").asString(), times, Long::sum));
+        }
+        assertThat(counts).containsEntry("A1", 24L).containsEntry("A2", 60L);
+        assertThat(length).isEqualTo(Length.ofInches(44));
+    }
+
+    @Test
+    void every_plan_of_the_demo_is_written_by_its_schema() throws IOException {
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/plan.schema.json")), InputFormat.JSON);
+        for (JsonNode pattern : json(writer.get("/api/patterns"))) {
+            JsonNode pieces = json(writer.get("/api/patterns/" + pattern.path("id").asLong() + "/pieces"));
+            for (JsonNode size : pieces) {
+                HttpResponse<String> plan =
+                        writer.get("/api/patterns/" + pattern.path("id").asLong() + "/sizes/" + size.path("size").asString() + "/plan");
+
+                assertThat(plan.statusCode()).isEqualTo(200);
+                assertThat(schema.validate(plan.body(), InputFormat.JSON)).as(pattern.path("name").asString()).isEmpty();
+            }
+        }
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "{\"format\": 2, \"name\": | file.not-json", "[[[[[[[]]]]]]] | file.not-an-object", "{\"format\": 99999999999999999999999999} | file.one-number",
@@ -124,7 +164,7 @@ class PatternApiTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/api/patterns/999999", "/api/patterns/abc", "/api/patterns/999999/pieces", "/api/nowhere"})
+    @ValueSource(strings = {"/api/patterns/999999", "/api/patterns/abc", "/api/patterns/999999/pieces", "/api/patterns/1/sizes/mammoth/plan", "/api/nowhere"})
     void an_address_of_nothing_is_told_without_a_page(String path) {
         HttpResponse<String> answer = writer.get(path);
 

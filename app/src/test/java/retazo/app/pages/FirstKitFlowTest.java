@@ -257,7 +257,7 @@ class FirstKitFlowTest {
         long left = shop.database().sql("""
                         SELECT i.on_hand_ticks FROM stock_item i JOIN fabric f ON f.id = i.fabric_id WHERE f.code = 'WEIR-A'""")
                 .query(Long.class).single();
-        assertThat(left).isEqualTo(171L * 609_600);
+        assertThat(left).isEqualTo(351L * 609_600 / 2);
         assertThat(Book.itemsThatDiffer(shop)).isZero();
         long packed = shop.database().sql("""
                         SELECT count(*) FROM bag b JOIN kit k ON k.id = b.kit_id JOIN pattern_version v ON v.id = k.pattern_version_id

@@ -1,0 +1,93 @@
+package retazo.app.exchange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import retazo.app.patterns.PatternVersion;
+import retazo.core.cutting.ClothPart;
+import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.CutStrip;
+import retazo.core.cutting.LaidCloth;
+import retazo.core.kit.Need;
+import retazo.core.kit.Needs;
+import retazo.core.measure.Length;
+import retazo.core.quilt.QuiltPlan;
+
+/** The cutting plan of a size as a file; lengths are texts with a unit. */
+final class PlanFile {
+
+    private PlanFile() {
+    }
+
+    /**
+     * @param needs        worked out with everything on a cloth laid together
+     * @param alone        the same with each size alone
+     */
+    static Map<String, Object> write(PatternVersion pattern, QuiltPlan plan, Needs.Result needs, Needs.Result alone) {
+        Map<String, Object> file = new LinkedHashMap<>();
+        file.put("pattern", pattern.name());
+        file.put("version", pattern.number());
+        file.put("size", plan.size().key().value());
+        file.put("instructions", pattern.instructions(plan.size().key().value()).name());
+        List<Object> cloths = new ArrayList<>();
+        needs.byFabric().forEach((role, need) -> need.amount().match(
+                cloth -> cloths.add(cloth(pattern, need, cloth, alone.byFabric().get(role))), printed -> false, units -> false));
+        file.put("cloths", cloths);
+        return file;
+    }
+
+    private static Map<String, Object> cloth(PatternVersion pattern, Need need, Need.Amount.Cloth cloth, Need alone) {
+        ClothPlan plan = cloth.plan();
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("roles", need.roles().stream().map(role -> pattern.design().role(role).letter()).toList());
+        written.put("usableWidth", text(plan.usableWidth().value()));
+        written.put("squaring", text(plan.squaring().value()));
+        written.put("exact", text(plan.exact().value()));
+        written.put("sell", text(cloth.sell().value()));
+        alone.amount().match(each -> written.put("eachSizeAlone", text(each.plan().exact().value())), printed -> null, units -> null);
+        plan.laid().ifPresent(laid -> {
+            written.put("bound", text(laid.bound()));
+            written.put("proved", laid.isProved());
+            written.put("parts", laid.parts().stream().map(PlanFile::part).toList());
+            written.put("strips", laid.strips().stream().map(LaidCloth.Strip::cut).map(PlanFile::strip).toList());
+        });
+        return written;
+    }
+
+    private static Map<String, Object> part(ClothPart part) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("id", part.id());
+        written.put("labels", part.labels());
+        written.put("uses", part.uses().stream().map(use -> use.place().name()).distinct().toList());
+        return written;
+    }
+
+    private static Map<String, Object> strip(CutStrip strip) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("times", strip.times());
+        written.put("height", text(strip.height()));
+        written.put("pieces", strip.pieces().stream().map(piece -> {
+            Map<String, Object> placed = new LinkedHashMap<>();
+            placed.put("part", piece.id());
+            placed.putAll(place(piece.x(), piece.y(), piece.width(), piece.height()));
+            placed.put("turned", piece.turned());
+            return placed;
+        }).toList());
+        written.put("rests", strip.rests().stream().map(rest -> place(rest.x(), rest.y(), rest.width(), rest.height())).toList());
+        return written;
+    }
+
+    private static Map<String, Object> place(Length x, Length y, Length width, Length height) {
+        Map<String, Object> place = new LinkedHashMap<>();
+        place.put("x", text(x));
+        place.put("y", text(y));
+        place.put("width", text(width));
+        place.put("height", text(height));
+        return place;
+    }
+
+    private static String text(Length length) {
+        return length.toString();
+    }
+}

@@ -1,0 +1,174 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.PatternContent;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Length;
+import retazo.core.quilt.CutCount;
+import retazo.core.quilt.CutForm;
+import retazo.core.quilt.CutList;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.Use;
+import retazo.core.quilt.Way;
+
+/** The page of a cloth in the browser: its plan, settings tried out, whose instructions, and what is printed. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class ClothFlowTest {
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+
+    ClothFlowTest(TestShop.Shop shop) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+    }
+
+    /**
+     * 24 of 3 1/2 × 9 1/2. At 40 in four lie side by side lengthwise: 6 strips of 3 1/2 and 1 in of squaring, 22 in. At 37 1/2 only
+     * three do: two strips of 9 1/2 with ten each and two of 3 1/2 with three and one, 26 and 1: 27 in.
+     */
+    @Test
+    void another_usable_width_shows_another_plan_at_once_and_leaves_the_practice_alone() {
+        PatternVersion pattern = pattern(PatternAbout.OWN);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/" + pattern.patternId() + "/cloth");
+            awaited(page.locator(".cloth-figures")).containsText("22in");
+            awaited(page.locator("#cloth-list tbody tr")).hasCount(1);
+            awaited(page.locator("#cloth-list")).containsText("6 ×");
+
+            page.locator("[name=width]").fill("37 1/2");
+            page.locator("[name=width]").blur();
+            awaited(page.locator(".cloth-figures")).containsText("27in");
+            awaited(page.locator("#cloth-list tbody tr")).hasCount(3);
+            awaited(page.locator("#cloth")).containsText("nothing is kept");
+
+            page.locator("[name=width]").fill("four feet");
+            page.locator("[name=width]").blur();
+            awaited(page.locator(".cloth-figures")).containsText("22in");
+
+            designer.go("/patterns/" + pattern.patternId() + "/cloth?width=four+feet");
+            awaited(page.locator("#fault-width")).isVisible();
+            awaited(page.locator("[name=width]")).hasValue("four feet");
+        }
+    }
+
+    @Test
+    void list_and_drawing_are_tied_and_the_drawing_is_zoomed() {
+        PatternVersion pattern = pattern(PatternAbout.OWN);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/" + pattern.patternId() + "/cloth?width=37+1/2");
+            page.locator("#cloth-list tbody tr").first().focus();
+            awaited(page.locator("#cloth-drawing .cloth-strip.is-tied")).hasCount(2);
+            awaited(page.locator("#cloth-list tr.is-tied")).hasCount(1);
+            double before = page.locator("#cloth-drawing").boundingBox().width;
+
+            page.getByLabel("Larger").click();
+
+            assertThat(page.locator("#cloth-drawing").boundingBox().width).isGreaterThan(before * 1.2);
+        }
+    }
+
+    /** Each size alone: 11 to a strip of 9 1/2, 3 strips, 29 1/2 in; with 5 % 30.975, so 7/8 yd. By our plan 22, 23.1, so 3/4 yd. */
+    @Test
+    void another_designers_kit_is_sold_each_size_alone_until_somebody_decides_otherwise_with_a_reason() {
+        long kit = kit(pattern(new PatternAbout("Odile", List.of(), "")));
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/cloth");
+            awaited(page.locator("#whose")).containsText("The printed pattern’s.");
+            awaited(page.locator(".cloth-figures")).containsText("7/8yd");
+
+            page.getByText("Sell it by our plan instead").click();
+            designer.press("Sell by our plan");
+            awaited(page.locator("#fault-reason")).containsText("Say why the maker will not be a strip short");
+            page.getByLabel("Why it is safe").fill("Nele cuts all pieces here");
+            designer.press("Sell by our plan");
+            awaited(page.locator("#whose")).containsText("Idris decided it");
+            awaited(page.locator("#whose")).containsText("Nele cuts all pieces here");
+            awaited(page.locator(".cloth-figures")).containsText("3/4yd");
+            assertThat(length(kit)).isEqualTo(Length.ofInches(27));
+
+            designer.press("Sell it by its pattern again");
+            awaited(page.locator("#whose")).containsText("The printed pattern’s.");
+            assertThat(length(kit)).isEqualTo(Length.parse("31 1/2 in"));
+        }
+    }
+
+    @Test
+    void a_printed_plan_has_its_figures_and_of_another_designers_pattern_no_cut_sizes() throws IOException {
+        long own = kit(pattern(PatternAbout.OWN));
+        long foreign = kit(pattern(new PatternAbout("Odile", List.of(), "")));
+
+        assertThat(printed(own)).contains("3/4yd", "A1(31/2×91/2in)", "6×", "31/2in");
+        assertThat(printed(foreign)).contains("7/8yd", "A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2", "6×");
+    }
+
+    private String printed(long kit) throws IOException {
+        try (Tab designer = Tab.of(shop, "idris")) {
+            designer.go("/kits/" + kit + "/cloth");
+            try (PDDocument paper = Loader.loadPDF(designer.page().pdf())) {
+                return new PDFTextStripper().getText(paper).replaceAll("\\s", "").replace("⁄", "/").replace("½", "1/2");
+            }
+        }
+    }
+
+    private Length length(long kit) {
+        KitService kits = samples.bean(KitService.class);
+        return kits.work(kits.kit(kit)).lengths().values().iterator().next();
+    }
+
+    private PatternVersion pattern(PatternAbout about) {
+        RoleKey reed = new RoleKey("reed");
+        CutList list = new CutList(
+                List.of(),
+                List.of(new CutList.Line(
+                        reed, Use.BLOCKS, CutForm.read("3 1/2 x 9 1/2").orElseThrow(), new CutCount.PerQuilt(24), Optional.empty(), "")),
+                Optional.empty(), Optional.empty());
+        QuiltDesign design = new QuiltDesign(
+                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(),
+                Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
+        return Samples.done(samples.bean(PatternService.class).add(new PatternContent(Samples.unique("Long reeds "), about, design), 1));
+    }
+
+    private long kit(PatternVersion pattern) {
+        Map<RoleKey, Fabric> fabrics = new HashMap<>();
+        fabrics.put(new RoleKey("reed"), samples.fabric());
+        return Samples.done(samples.bean(KitService.class).add(
+                new NewKits(pattern, List.of("lap"), "plain", fabrics, Map.of(), new Contents(false, false)))).get(0);
+    }
+
+    private static LocatorAssertions awaited(Locator locator) {
+        return PlaywrightAssertions.assertThat(locator);
+    }
+}
