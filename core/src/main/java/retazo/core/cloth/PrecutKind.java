@@ -1,5 +1,6 @@
 package retazo.core.cloth;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.core.measure.Length;
@@ -50,6 +51,35 @@ public enum PrecutKind {
             case SQUARES_5 -> Length.ofInches(5);
             case FAT_QUARTER -> Length.ofInches(35, 2);
             case FAT_EIGHTH -> Length.ofInches(17, 2);
+        };
+    }
+
+    /** The longer side as it is sold: whether a sheet really has it, is measured when the bundle comes. */
+    public Length nominalLength() {
+        return switch (this) {
+            case STRIP_ROLL -> Length.ofInches(42);
+            case SQUARES_10 -> Length.ofInches(10);
+            case SQUARES_5 -> Length.ofInches(5);
+            case FAT_QUARTER, FAT_EIGHTH -> Length.ofInches(21);
+        };
+    }
+
+    /** The shorter side as it is sold, likewise. */
+    public Length nominalWidth() {
+        return switch (this) {
+            case STRIP_ROLL -> Length.ofInches(5, 2);
+            case SQUARES_10 -> Length.ofInches(10);
+            case SQUARES_5 -> Length.ofInches(5);
+            case FAT_QUARTER -> Length.ofInches(18);
+            case FAT_EIGHTH -> Length.ofInches(9);
+        };
+    }
+
+    /** The two customary numbers in a pack, the smaller one first; a bundle of quarters has none. */
+    public List<Integer> customaryPacks() {
+        return switch (this) {
+            case STRIP_ROLL, SQUARES_10, SQUARES_5 -> List.of(40, 42);
+            case FAT_QUARTER, FAT_EIGHTH -> List.of();
         };
     }
 

@@ -2,8 +2,10 @@ package retazo.core.precut;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.CutStrip.PlacedPiece;
@@ -37,17 +39,21 @@ final class SheetCuts {
 
     /** @param sets how many sets to look for at most, 1 or more */
     SheetCuts(SheetRequest request, int sets) {
+        this(request, request.set().stream().mapToInt(piece -> piece.count() * sets).toArray());
+    }
+
+    /** @param most how many of each kind to look for at most */
+    SheetCuts(SheetRequest request, int[] most) {
         this.request = request;
+        this.most = most.clone();
         this.unitAcross = unit(request, true);
         this.unitDown = unit(request, false);
         this.width = (int) (request.width().ticks() / unitAcross);
         this.height = (int) (request.height().ticks() / unitDown);
         int kinds = request.set().size();
-        this.most = new int[kinds];
         this.stride = new int[kinds];
         int collections = 1;
         for (int kind = 0; kind < kinds; kind++) {
-            most[kind] = request.set().get(kind).count() * sets;
             stride[kind] = collections;
             collections = Math.multiplyExact(collections, most[kind] + 1);
         }
@@ -65,10 +71,26 @@ final class SheetCuts {
         long byArea = area(request.width(), request.height())
                 / Math.max(1, request.set().stream().mapToLong(piece -> piece.count() * area(piece.width(), piece.height())).sum());
         int sets = (int) Math.min(byArea, 1_000);
-        while (sets > 1 && pairs(request, sets) > MOST_PAIRS) {
+        while (sets > 1 && pairs(atMost(request, sets)) > MOST_PAIRS) {
             sets--;
         }
         return sets;
+    }
+
+    private static int[] atMost(SheetRequest request, int sets) {
+        return request.set().stream().mapToInt(piece -> piece.count() * sets).toArray();
+    }
+
+    /** How many of each kind are looked for, none more often than asked or than a sheet has area for, within the limit of work. */
+    static int[] mostOfEach(SheetRequest request) {
+        long sheet = area(request.width(), request.height());
+        int[] most = request.set().stream()
+                .mapToInt(piece -> (int) Math.min(piece.count(), sheet / Math.max(1, area(piece.width(), piece.height())))).toArray();
+        while (pairs(most) > MOST_PAIRS) {
+            int largest = IntStream.range(0, most.length).boxed().max(Comparator.comparing(kind -> most[kind])).orElseThrow();
+            most[largest]--;
+        }
+        return most;
     }
 
     /** In square 64ths of an inch, rounded down. */
@@ -77,12 +99,12 @@ final class SheetCuts {
         return (one.ticks() / unit) * (other.ticks() / unit);
     }
 
-    private static long pairs(SheetRequest request, int sets) {
+    private static long pairs(int[] most) {
         double collections = 1;
-        for (CutPiece piece : request.set()) {
-            collections *= piece.count() * (double) sets + 1;
+        for (int count : most) {
+            collections *= count + 1.0;
         }
-        return (long) Math.min(Long.MAX_VALUE / 2, collections * collections / (1 << request.set().size()));
+        return (long) Math.min(Long.MAX_VALUE / 2, collections * collections / (1 << most.length));
     }
 
     private static long unit(SheetRequest request, boolean across) {
@@ -98,6 +120,9 @@ final class SheetCuts {
     }
 
     private void single(int kind) {
+        if (most[kind] == 0) {
+            return;
+        }
         CutPiece piece = request.set().get(kind);
         List<Box> single = boxes.get(stride[kind]);
         keep(single, new Box(across(piece.width()), down(piece.height()), kind, false, Optional.empty(), Optional.empty(), false));

@@ -1,0 +1,115 @@
+package retazo.core.precut;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.CutPlan;
+import retazo.core.cutting.CutPlanCheck;
+import retazo.core.cutting.CutRequest;
+import retazo.core.cutting.CutStrip;
+import retazo.core.measure.Length;
+
+class SheetPlannerTest {
+
+    private final SheetPlanner planner = new SheetPlanner();
+
+    /**
+     * Nine pieces 6 × 6 and 54 of 3 × 3 from squares of 9. A sheet with a large one has room for five small ones, in the 6 × 3 and the 9 × 3
+     * that are left: nine sheets give 45, a tenth of nine small ones the rest. A whole set of one and six does not fit any sheet.
+     */
+    @Test
+    void two_diagrams_take_fewer_sheets_than_any_one() {
+        SheetRequest request = sheet("9", "9", piece("L", "6", "6", 9, false), piece("S", "3", "3", 54, false));
+
+        SheetPlan plan = planner.fewest(request).orElseThrow();
+
+        assertThat(plan.sheets()).isEqualTo(10);
+        assertThat(plan.bound()).isEqualTo(10);
+        assertThat(plan.cuts()).extracting(cut -> cut.times() + " of " + cut.diagram().counts())
+                .containsExactly("9 of {L=1, S=5}", "1 of {S=9}");
+        assertThat(plan.over()).isEmpty();
+        assertThat(planner.setsPerSheet(sheet("9", "9", piece("L", "6", "6", 1, false), piece("S", "3", "3", 6, false))).sets()).isZero();
+    }
+
+    @Test
+    void what_is_cut_beyond_the_need_is_told() {
+        SheetPlan plan = planner.fewest(sheet("10", "10", piece("A", "5", "5", 7, false))).orElseThrow();
+
+        assertThat(plan.sheets()).isEqualTo(2);
+        assertThat(plan.over()).containsEntry("A", 1);
+    }
+
+    @Test
+    void piece_that_does_not_fit_has_no_plan() {
+        assertThat(planner.fewest(sheet("10", "10", piece("A", "10 1/8", "2", 1, false)))).isEmpty();
+    }
+
+    @Test
+    void hundreds_of_small_pieces_are_planned_in_bounded_steps() {
+        SheetPlan plan = planner.fewest(sheet("17 1/2", "20 1/2", piece("A", "2 1/2", "2 1/2", 600, false), piece("B", "4 1/2", "2 1/2", 300, true),
+                piece("C", "6 1/2", "6 1/2", 80, false))).orElseThrow();
+
+        assertThat(plan.sheets()).isGreaterThanOrEqualTo(plan.bound());
+        assertThat(plan.sheets() - plan.bound()).isLessThanOrEqualTo(2);
+    }
+
+    /** Each diagram is one strip of a cloth as wide as the sheet: the check of cutting plans proves it. */
+    @Property(tries = 60)
+    void every_diagram_can_be_cut_edge_to_edge_and_nothing_is_missing(@ForAll("sheets") SheetRequest request) {
+        Optional<SheetPlan> plan = planner.fewest(request);
+
+        boolean allFit = request.set().stream().allMatch(piece -> fits(piece, request));
+        assertThat(plan.isPresent()).isEqualTo(allFit);
+        plan.ifPresent(one -> {
+            assertThat(one.bound()).isLessThanOrEqualTo(one.sheets());
+            for (CutPiece piece : request.set()) {
+                int cut = one.cuts().stream().mapToInt(c -> c.times() * c.diagram().counts().getOrDefault(piece.id(), 0)).sum();
+                assertThat(cut).isGreaterThanOrEqualTo(piece.count());
+            }
+            one.cuts().forEach(cut -> assertThat(faults(request, cut.diagram())).isEmpty());
+        });
+    }
+
+    private static List<String> faults(SheetRequest request, CutDiagram diagram) {
+        List<CutPiece> there = request.set().stream().filter(piece -> diagram.counts().containsKey(piece.id()))
+                .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn())).toList();
+        CutPlan asStrip = new CutPlan(
+                List.of(new CutStrip(1, request.height(), diagram.pieces(), List.of())), Length.ZERO);
+        return CutPlanCheck.faults(CutRequest.of(request.width(), there), asStrip);
+    }
+
+    private static boolean fits(CutPiece piece, SheetRequest request) {
+        return !piece.width().isLongerThan(request.width()) && !piece.height().isLongerThan(request.height())
+                || piece.mayTurn() && !piece.height().isLongerThan(request.width()) && !piece.width().isLongerThan(request.height());
+    }
+
+    @Provide
+    Arbitrary<SheetRequest> sheets() {
+        Arbitrary<Integer> halves = Arbitraries.integers().between(4, 22);
+        Arbitrary<CutPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 30), Arbitraries.of(true, false))
+                .as((width, height, count, turn) -> new CutPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
+        return pieces.list().ofMinSize(1).ofMaxSize(3).map(list -> {
+            List<CutPiece> named = new ArrayList<>();
+            list.forEach(one -> named.add(new CutPiece("P" + named.size(), one.width(), one.height(), one.count(), one.mayTurn())));
+            return new SheetRequest(Length.ofInches(10), Length.ofInches(10), named);
+        });
+    }
+
+    private static SheetRequest sheet(String width, String height, CutPiece... pieces) {
+        return new SheetRequest(Length.parse(width + " in"), Length.parse(height + " in"), List.of(pieces));
+    }
+
+    private static CutPiece piece(String id, String width, String height, int count, boolean mayTurn) {
+        return new CutPiece(id, Length.parse(width + " in"), Length.parse(height + " in"), count, mayTurn);
+    }
+}
