@@ -20,7 +20,7 @@ public final class Screenshots {
         WIDE.put("pieces", "/patterns/4");
         WIDE.put("quilt", "/patterns/17/quilt");
         WIDE.put("drawing", "/patterns/4/drawing");
-        WIDE.put("size-table", "/patterns/8/table");
+        WIDE.put("cloth", "/kits/5/cloth");
         WIDE.put("cut-list", "/patterns/9/list");
         WIDE.put("sizes", "/patterns/10/sizes?figure=sofa.lamp.sell");
         WIDE.put("kit", "/kits/2");

@@ -25,6 +25,7 @@ import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothBatch;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.Way;
@@ -52,8 +53,13 @@ class KitClothController {
     }
 
     @GetMapping("/kits/{id}/cloth")
-    String cloth(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, Model model) {
-        return show(kits.kit(id), fabric, settings, Faults.NONE, model);
+    String cloth(
+            @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String together,
+            ClothSettings settings, Model model) {
+        FieldReader reader = new FieldReader();
+        model.addAttribute("together", together);
+        int kitsTogether = together.isBlank() ? 0 : reader.number("together", together, 2, ClothBatch.MOST_KITS);
+        return show(kits.kit(id), fabric, settings, reader.anyProblem() ? 0 : kitsTogether, Faults.of(reader.problems(), words), model);
     }
 
     @PostMapping("/kits/{id}/by-our-plan")
@@ -78,10 +84,11 @@ class KitClothController {
 
     private String refused(long id, String fabric, String reason, Faults faults, Model model) {
         model.addAttribute("reason", reason);
-        return show(kits.kit(id), fabric, new ClothSettings(null, null, null), faults, model);
+        model.addAttribute("together", "");
+        return show(kits.kit(id), fabric, new ClothSettings(null, null, null), 0, faults, model);
     }
 
-    private String show(Kit kit, String fabricCode, ClothSettings settings, Faults faults, Model model) {
+    private String show(Kit kit, String fabricCode, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
         List<Fabric> all = new ArrayList<>(kit.lettersByFabric().keySet());
         model.addAttribute("kit", kit);
         model.addAttribute("fabrics", all);
@@ -105,7 +112,7 @@ class KitClothController {
         model.addAttribute("settings", settings);
         model.addAttribute("view", ClothView.of(
                 new ClothView.Asked(
-                        instructions -> usable -> kits.clothNeed(kit, fabric.code(), tried, instructions, usable), width, kit.instructions(), tried),
+                        instructions -> usable -> kits.clothNeed(kit, fabric.code(), tried, instructions, usable), width, kit.instructions(), tried, kitsTogether),
                 words));
         model.addAttribute("shown", Map.of(
                 "width", ClothSettings.shown(settings.width(), ownWidth, LengthUnit.INCH),

@@ -11,6 +11,7 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.CutStrip;
@@ -33,10 +34,11 @@ import retazo.core.measure.LengthUnit;
  * @param alternatives other ways to cut the same, with their lengths
  * @param edge         what half an inch less of width would cost; empty for nothing
  * @param opened       the arithmetic of the length to sell
+ * @param batch        several kits cut together, where that was asked
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, ClothDrawing drawing,
-        List<Step> steps, List<Alternative> alternatives, FractionText edge, List<FractionText> warnings, FigureView opened) {
+        List<Step> steps, List<Alternative> alternatives, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
 
     /**
      * Strips that are cut alike.
@@ -67,11 +69,14 @@ public record ClothView(
      * @param need         what the cloth is needed for, by instructions and usable width
      * @param usableWidth  of the cloth
      * @param instructions that the length is sold by
+     * @param kits         how many are to be cut together; 0 for none
      */
     public record Asked(
-            Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice) {
+            Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice, int kits) {
     }
 
+    /** Up to so many layers of cotton are cut at a time. */
+    private static final int COTTON_LAYERS = 4;
     /** A scrap narrower than this either way is not named. */
     private static final Length SCRAP = Length.ofInches(3, 2);
 
@@ -106,7 +111,15 @@ public record ClothView(
                 alternatives(asked, planned, alone),
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
-                FigureView.of(chosen.sell(), words, unit));
+                FigureView.of(chosen.sell(), words, unit),
+                asked.kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))));
+    }
+
+    private static String batch(Asked asked, LaidCloth laid, Words words) {
+        ClothBatch batch = ClothBatch.of(laid, asked.practice().length(PracticeMeasure.SQUARING), asked.kits(), COTTON_LAYERS);
+        return words.text(
+                batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together()).plain(),
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), COTTON_LAYERS);
     }
 
     private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Words words) {

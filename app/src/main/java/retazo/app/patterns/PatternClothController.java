@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import retazo.app.shared.Words;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
@@ -47,7 +49,7 @@ class PatternClothController {
     @GetMapping("/patterns/{id}/cloth")
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String role,
-            ClothSettings settings, Model model) {
+            @RequestParam(defaultValue = "") String source, ClothSettings settings, Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         List<QuiltSize> sizes = pattern.design().sizes().stream().filter(one -> pattern.design().wayOf(one) != Way.SIZE_TABLE).toList();
         PatternHead.addTo(model, pattern, words);
@@ -64,7 +66,13 @@ class PatternClothController {
         Length width = settings.usableWidth(reader).orElse(shopWidth);
         model.addAttribute("size", chosenSize);
         model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
-        model.addAttribute("view", ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
+        Optional<PrecutKind> precut = PrecutKind.ofCode(source);
+        model.addAttribute("precut", precut.map(kind -> PrecutView.of(
+                new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind, words)));
+        model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
+        model.addAttribute("sources", Stream.of(PrecutKind.values()).map(PrecutKind::code).toList());
+        model.addAttribute("view", precut.isPresent()
+                ? Optional.empty() : ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
         model.addAttribute("settings", settings);
         model.addAttribute("shown", Map.of(
                 "width", ClothSettings.shown(settings.width(), shopWidth, LengthUnit.INCH),
@@ -77,7 +85,7 @@ class PatternClothController {
     private static ClothView.Asked asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         return new ClothView.Asked(
-                instructions -> usable -> need(pattern, plan, role, practice, instructions, usable), width, pattern.instructions(), practice);
+                instructions -> usable -> need(pattern, plan, role, practice, instructions, usable), width, pattern.instructions(), practice, 0);
     }
 
     private static Optional<Need> need(

@@ -82,6 +82,44 @@ class ClothFlowTest {
         }
     }
 
+    /** Two of 3 1/2 × 9 1/2 lie side by side on 10 × 10: 12 squares, one pack of either number. Eighths of 8 1/2 × 20 1/2 give four each: 6. */
+    @Test
+    void precuts_are_chosen_in_place_of_cloth_and_packs_of_either_number_are_told() {
+        PatternVersion pattern = pattern(PatternAbout.OWN);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/" + pattern.patternId() + "/cloth");
+            page.locator("[name=source]").selectOption("squares-10");
+            awaited(page.locator(".cloth-figures")).containsText("12");
+            awaited(page.locator(".precut-sheets figure")).hasCount(1);
+            awaited(page.locator("aside")).containsText("Packs");
+            awaited(page.locator("aside tbody tr").first()).containsText("28");
+            awaited(page.locator("[name=width]")).not().isVisible();
+
+            page.locator("[name=source]").selectOption("fat-eighth");
+            awaited(page.locator(".cloth-figures")).containsText("6");
+            page.locator("[name=source]").selectOption("squares-5");
+            awaited(page.locator(".notice-stop")).containsText("A1 (31/2 × 91/2 in) does not come out of these precuts");
+            page.locator("[name=source]").selectOption("");
+            awaited(page.locator(".cloth-figures")).containsText("22in");
+        }
+    }
+
+    @Test
+    void kits_cut_together_are_set_against_as_many_single_ones() {
+        long kit = kit(pattern(PatternAbout.OWN));
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/cloth");
+            page.getByLabel("Cut so many kits together").fill("5");
+            page.getByLabel("Cut so many kits together").blur();
+            awaited(page.locator("#batch")).containsText("5 kits cut together");
+            awaited(page.locator("#batch")).containsText("instead of 110 in");
+            designer.go("/kits/" + kit + "/cloth?together=0");
+            awaited(page.locator("#fault-together")).isVisible();
+        }
+    }
+
     @Test
     void list_and_drawing_are_tied_and_the_drawing_is_zoomed() {
         PatternVersion pattern = pattern(PatternAbout.OWN);

@@ -98,7 +98,7 @@ public final class ClothPlanner {
             lengths.add(request.squaring());
         }
         return new LaidCloth(
-                laid.laying().parts(), strips, Arithmetic.sum(request.key() + ".together", Label.of("cloth.together"), lengths),
+                laid.laying().cutRequest(), laid.laying().parts(), strips, Arithmetic.sum(request.key() + ".together", Label.of("cloth.together"), lengths),
                 laid.plan().bound().plus(request.squaring().value()));
     }
 }

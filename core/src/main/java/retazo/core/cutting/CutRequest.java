@@ -53,6 +53,16 @@ public record CutRequest(
         }
     }
 
+    /** All of it so many times; strips that are joined become one long strip that is cut apart again. */
+    public CutRequest times(int kits) {
+        return new CutRequest(
+                usableWidth,
+                pieces.stream().map(piece -> piece.times(Math.multiplyExact(piece.count(), kits))).toList(),
+                fixed.stream().map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), Math.multiplyExact(strip.count(), kits))).toList(),
+                joined.stream().map(strip -> new JoinedStrip(strip.id(), strip.height(), strip.length().times(kits), strip.join())).toList(),
+                mostSizes);
+    }
+
     /** Only pieces, as many sizes to a strip as it takes. */
     public static CutRequest of(Length usableWidth, List<CutPiece> pieces) {
         return new CutRequest(usableWidth, pieces, List.of(), List.of(), Optional.empty());

@@ -12,12 +12,13 @@ import retazo.core.measure.Percent;
 /**
  * A cloth with everything laid on it together.
  *
+ * @param request what was laid
  * @param parts  what its rectangles are
  * @param strips in cutting order
  * @param length of all strips and squaring
  * @param bound  no plan of this kind is shorter, squaring included
  */
-public record LaidCloth(List<ClothPart> parts, List<Strip> strips, Figure<Length> length, Length bound) {
+public record LaidCloth(CutRequest request, List<ClothPart> parts, List<Strip> strips, Figure<Length> length, Length bound) {
 
     /**
      * Strips that are cut alike.

@@ -15,14 +15,14 @@ import retazo.core.measure.Length;
  * All that straight cuts from edge to edge can get from one sheet, exactly.
  *
  * <p>For every collection of pieces the least rectangles it can be cut from: two collections side by side or one above the other
- * give the next (the cuts in reverse), and a rectangle that another one fits into is dropped. A collection is a count for each kind, so
- * that the work grows with the square of the number of collections; it stops where these exceed a limit, and larger collections are
- * left out.
+ * give the next (the cuts in reverse), and a rectangle that another one fits into is dropped. A collection is a count for each kind; the
+ * work grows with the ways to part all collections in two, and counts are lowered until these are within a limit.
  */
 final class SheetCuts {
 
-    /** Pairs of collections that are looked at. */
-    private static final long MOST_PAIRS = 40_000_000;
+    /** Ways to part a collection in two that are looked at where whole sets are wanted, and where any pieces are. */
+    private static final long MOST_PARTINGS = 1_000_000;
+    private static final long MOST_PARTINGS_OF_ANY = 60_000;
 
     /** A rectangle: one piece, or two rectangles put together. */
     private record Box(int width, int height, int piece, boolean turned, Optional<Box> first, Optional<Box> second, boolean beside) {
@@ -71,7 +71,7 @@ final class SheetCuts {
         long byArea = area(request.width(), request.height())
                 / Math.max(1, request.set().stream().mapToLong(piece -> piece.count() * area(piece.width(), piece.height())).sum());
         int sets = (int) Math.min(byArea, 1_000);
-        while (sets > 1 && pairs(atMost(request, sets)) > MOST_PAIRS) {
+        while (sets > 1 && partings(atMost(request, sets)) > MOST_PARTINGS) {
             sets--;
         }
         return sets;
@@ -86,7 +86,7 @@ final class SheetCuts {
         long sheet = area(request.width(), request.height());
         int[] most = request.set().stream()
                 .mapToInt(piece -> (int) Math.min(piece.count(), sheet / Math.max(1, area(piece.width(), piece.height())))).toArray();
-        while (pairs(most) > MOST_PAIRS) {
+        while (partings(most) > MOST_PARTINGS_OF_ANY) {
             int largest = IntStream.range(0, most.length).boxed().max(Comparator.comparing(kind -> most[kind])).orElseThrow();
             most[largest]--;
         }
@@ -99,12 +99,13 @@ final class SheetCuts {
         return (one.ticks() / unit) * (other.ticks() / unit);
     }
 
-    private static long pairs(int[] most) {
-        double collections = 1;
+    /** Of each kind a collection has 0 to m, and a part of it 0 to that: (m + 1)(m + 2) ÷ 2 ways, for all kinds multiplied. */
+    private static long partings(int[] most) {
+        double partings = 1;
         for (int count : most) {
-            collections *= count + 1.0;
+            partings *= (count + 1.0) * (count + 2.0) / 2;
         }
-        return (long) Math.min(Long.MAX_VALUE / 2, collections * collections / (1 << most.length));
+        return (long) Math.min(Long.MAX_VALUE / 2, partings);
     }
 
     private static long unit(SheetRequest request, boolean across) {
@@ -144,13 +145,20 @@ final class SheetCuts {
         int[] counts = new int[most.length];
         for (int collection = 1; collection < collections; collection++) {
             next(counts);
-            int[] part = new int[most.length];
-            for (int first = 1; first <= collection / 2; first++) {
-                next(part);
-                if (isPart(part, counts)) {
-                    join(boxes.get(first), boxes.get(collection - first), boxes.get(collection));
-                }
+            parts(collection, counts, 0, 0);
+        }
+    }
+
+    /** Goes through all parts of a collection, kind by kind. */
+    private void parts(int collection, int[] counts, int kind, int part) {
+        if (kind == counts.length) {
+            if (part > 0 && part <= collection / 2) {
+                join(boxes.get(part), boxes.get(collection - part), boxes.get(collection));
             }
+            return;
+        }
+        for (int count = 0; count <= counts[kind]; count++) {
+            parts(collection, counts, kind + 1, part + count * stride[kind]);
         }
     }
 
@@ -162,15 +170,6 @@ final class SheetCuts {
             }
             counts[kind] = 0;
         }
-    }
-
-    private static boolean isPart(int[] part, int[] whole) {
-        for (int kind = 0; kind < part.length; kind++) {
-            if (part[kind] > whole[kind]) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private void join(List<Box> first, List<Box> second, List<Box> joined) {
@@ -192,9 +191,13 @@ final class SheetCuts {
 
     /** Keeps a rectangle that fits the sheet and holds no other. */
     private void keep(List<Box> boxes, Box box) {
-        if (box.width() > width || box.height() > height
-                || boxes.stream().anyMatch(other -> other.width() <= box.width() && other.height() <= box.height())) {
+        if (box.width() > width || box.height() > height) {
             return;
+        }
+        for (Box other : boxes) {
+            if (other.width() <= box.width() && other.height() <= box.height()) {
+                return;
+            }
         }
         boxes.removeIf(other -> other.width() >= box.width() && other.height() >= box.height());
         boxes.add(box);

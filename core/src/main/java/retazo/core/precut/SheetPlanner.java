@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.FewestPatterns;
 import retazo.core.measure.Length;
@@ -12,6 +13,7 @@ import retazo.core.measure.Length;
 /** Works out how many whole sets one sheet gives, and by which diagram. */
 public final class SheetPlanner {
 
+    private static final int MOST_KINDS_IN_PAIRS = 6;
     /** What pinked edges and a sheet that is not true may take. */
     private static final Length SHORT_BY = Length.ofInches(1, 4);
 
@@ -42,8 +44,8 @@ public final class SheetPlanner {
      * @return empty if a piece does not fit the sheet
      */
     public Optional<SheetPlan> fewest(SheetRequest request) {
-        SheetCuts cuts = new SheetCuts(request, SheetCuts.mostOfEach(request));
-        List<int[]> patterns = cuts.fullest().stream().filter(counts -> Arrays.stream(counts).sum() > 0).toList();
+        List<Way> ways = ways(request);
+        List<int[]> patterns = ways.stream().map(Way::counts).toList();
         int[] needed = request.set().stream().mapToInt(CutPiece::count).toArray();
         for (int kind = 0; kind < needed.length; kind++) {
             int wanted = kind;
@@ -55,11 +57,45 @@ public final class SheetPlanner {
         List<SheetPlan.Cut> diagrams = new ArrayList<>();
         for (int i = 0; i < patterns.size(); i++) {
             if (choice.times().get(i) > 0) {
-                diagrams.add(new SheetPlan.Cut(cuts.diagram(patterns.get(i)).orElseThrow(), choice.times().get(i)));
+                diagrams.add(new SheetPlan.Cut(ways.get(i).diagram(), choice.times().get(i)));
             }
         }
         diagrams.sort(Comparator.comparing(SheetPlan.Cut::times).reversed());
         return Optional.of(new SheetPlan(request, diagrams, choice.bound()));
+    }
+
+    /** What one sheet can give, by how many of each kind. */
+    private record Way(int[] counts, CutDiagram diagram) {
+    }
+
+    /** All kinds together, as far as that can be worked out, and each kind and each two kinds by themselves, which then can be more. */
+    private static List<Way> ways(SheetRequest request) {
+        int kinds = request.set().size();
+        List<List<Integer>> groups = new ArrayList<>();
+        groups.add(IntStream.range(0, kinds).boxed().toList());
+        for (int one = 0; one < kinds && kinds > 1; one++) {
+            groups.add(List.of(one));
+            for (int other = 0; other < one && kinds > 2 && kinds <= MOST_KINDS_IN_PAIRS; other++) {
+                groups.add(List.of(other, one));
+            }
+        }
+        List<Way> ways = new ArrayList<>();
+        for (List<Integer> group : groups) {
+            SheetRequest of = new SheetRequest(request.width(), request.height(), group.stream().map(request.set()::get).toList());
+            SheetCuts cuts = new SheetCuts(of, SheetCuts.mostOfEach(of));
+            cuts.fullest().stream().filter(counts -> Arrays.stream(counts).sum() > 0).forEach(counts -> {
+                int[] all = new int[kinds];
+                IntStream.range(0, counts.length).forEach(i -> all[group.get(i)] = counts[i]);
+                if (ways.stream().noneMatch(way -> holds(way.counts(), all))) {
+                    ways.add(new Way(all, cuts.diagram(counts).orElseThrow()));
+                }
+            });
+        }
+        return ways;
+    }
+
+    private static boolean holds(int[] counts, int[] others) {
+        return IntStream.range(0, counts.length).allMatch(kind -> counts[kind] >= others[kind]);
     }
 
     private static SetsPerSheet most(SheetRequest request) {

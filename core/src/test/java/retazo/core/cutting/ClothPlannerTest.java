@@ -68,6 +68,23 @@ class ClothPlannerTest {
         assertThat(laid.length().value()).isEqualTo(Length.ofInches(13));
     }
 
+    /**
+     * One kit: 20 and two of 19 1/2, all 5 high and not turned, take two strips in 40, 10 in and squaring 1. Four kits: four of 20 on two
+     * strips, eight of 19 1/2 on four: 30 in and 1, where four times one is 44. Six strips of two kinds are one stack of two and one of four.
+     */
+    @Test
+    void kits_cut_together_share_strips_and_stacks() {
+        LaidCloth one = laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 1), patches("A2", "19 1/2", "5", 2));
+
+        ClothBatch batch = ClothBatch.of(one, Length.ofInches(1), 4, 4);
+
+        assertThat(batch.together()).isEqualTo(Length.ofInches(31));
+        assertThat(batch.apart()).isEqualTo(Length.ofInches(44));
+        assertThat(batch.saved()).isEqualTo(Length.ofInches(13));
+        assertThat(batch.strips()).isEqualTo(6);
+        assertThat(batch.stacks()).isBetween(2L, 3L);
+    }
+
     @Property(tries = 12)
     void quilts_of_every_size_are_laid_within_the_worksheet(@ForAll @IntRange(min = 2, max = 12) int columns, @ForAll @IntRange(min = 2, max = 12) int rows) {
         QuiltSize size = QuiltSize.Grid.of(new SizeKey("any"), "any", columns, rows, List.of(Length.ofInches(4)));
