@@ -96,7 +96,6 @@ public record ClothView(
         LengthUnit unit = asked.practice().sellingUnit();
         Need.Amount.Cloth chosen = asked.instructions().arePlanned() ? planned : alone;
         PartNames names = new PartNames(words);
-        Length above = laid.length().value().minus(laid.bound());
         List<Step> steps = new ArrayList<>();
         laid.strips().forEach(strip -> steps.add(step(steps.size() + 1, strip, laid, names, words)));
         return new ClothView(
@@ -104,7 +103,7 @@ public record ClothView(
                 LengthView.inches(chosen.plan().exact().value()),
                 LengthView.inches(laid.length().value()),
                 FractionText.of(words.text("laid.used", laid.used(asked.usableWidth()))),
-                FractionText.of(laid.isProved() ? words.text("laid.proved") : words.text("laid.bound", laid.bound(), above)),
+                FractionText.of(OpenedOf.bound(laid, words)),
                 laid.isProved(),
                 ClothDrawing.of(laid, asked.usableWidth(), names),
                 steps,

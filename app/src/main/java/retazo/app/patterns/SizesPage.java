@@ -39,7 +39,7 @@ import retazo.core.verdict.LengthVerdict;
  * @param openedOf size and role that it belongs to
  */
 record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> problems, List<FractionText> warnings, Optional<FigureView> opened,
-        String openedOf) {
+        OpenedOf openedOf) {
 
     /** A line across all sizes. */
     record Row(FractionText label, List<Cell> cells) {
@@ -123,18 +123,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                 works.stream().flatMap(work -> work.needs().problems().stream()).map(words::of).distinct().toList(),
                 works.stream().flatMap(work -> work.warnings().stream()).map(words::of).distinct().map(FractionText::of).toList(),
                 opened,
-                openedOf(design, key));
-    }
-
-    /** Which size and role a figure belongs to, by its key: {@code throw.night.sell} is {@code Throw, A night river}. */
-    private static String openedOf(QuiltDesign design, String key) {
-        String[] parts = key.split("\\.");
-        String size = design.sizes().stream().filter(s -> s.key().value().equals(parts[0])).map(s -> s.name()).findFirst().orElse("");
-        return design.roles().stream()
-                .filter(role -> parts.length > 1 && role.key().value().equals(parts[1]))
-                .findFirst()
-                .map(role -> size + ", " + role.letter() + " " + role.name())
-                .orElse(size);
+                OpenedOf.of(design, works, key, words));
     }
 
     /** Fills the table from the sizes worked out. */
@@ -269,14 +258,21 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                     .map(work -> lines(work, role).stream()
                             .filter(line -> name(line).equals(label))
                             .findFirst()
-                            .map(this::lineCell)
+                            .map(line -> lineCell(line, isLaidShorter(work, role)))
                             .map(cell -> cell.noteKey().isEmpty() ? cell : marked(cell, this::inInches))
                             .orElse(Cell.NOTHING))
                     .toList());
         }
 
+        /** Where everything laid together takes less, the strips of a size alone are not those that are cut. */
+        private static boolean isLaidShorter(SizeWork work, RoleView role) {
+            return need(work, role)
+                    .map(need -> need.amount().match(cloth -> cloth.plan().isLaidShorter(), printed -> false, units -> false))
+                    .orElse(false);
+        }
+
         /** The pieces with their strips, or the strips and panels with their size. */
-        private Cell lineCell(ClothLine line) {
+        private Cell lineCell(ClothLine line, boolean laidShorter) {
             String seams = line.seams()
                     .filter(way -> line.strips().value().value() > 1)
                     .map(way -> words.text("seams." + way))
@@ -284,7 +280,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
             return line.pieces()
                     .map(pieces -> new Cell(
                             pieces.count().key(), Optional.of(QuantityView.of(pieces.count().value(), LengthUnit.INCH)),
-                            words.text("sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
+                            words.text(laidShorter ? "sizes.stripsAlone" : "sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
                     .orElseGet(() -> new Cell(
                             line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
                             words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes." + line.lay()), "",

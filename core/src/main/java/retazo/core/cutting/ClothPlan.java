@@ -26,6 +26,12 @@ public record ClothPlan(
         lines = List.copyOf(lines);
     }
 
+    /** Whether the cloth is cut as it is laid together, since that takes less than each size alone. */
+    public boolean isLaidShorter() {
+        Length alone = lines.stream().map(line -> line.length().value()).reduce(squaring.value(), Length::plus);
+        return laid.stream().anyMatch(cloth -> cloth.length().value().isShorterThan(alone));
+    }
+
     /** What a worksheet sells: each line and the squaring rounded up to the selling step by itself, and the rounded lengths added. */
     public Figure<Length> roundedParts(Figure<Length> sellingStep) {
         String key = exact.key() + ".rounded";

@@ -2,6 +2,7 @@ package retazo.core.cutting;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -82,8 +83,13 @@ final class StripPattern {
 
     /** A strip of one piece one way round, no more than needed. */
     static StripPattern alone(StripCells.Way way, int count, StripCells cells) {
-        StripPattern strip = new StripPattern(cells.heightFor(way.along()), cells.pieces());
-        for (int i = 0; i < Math.min(count, cells.width() / way.across()); i++) {
+        return sideBySide(cells.heightFor(way.along()), Collections.nCopies(Math.min(count, cells.width() / way.across()), way), cells);
+    }
+
+    /** Pieces side by side on one strip. */
+    static StripPattern sideBySide(int height, List<StripCells.Way> ways, StripCells cells) {
+        StripPattern strip = new StripPattern(height, cells.pieces());
+        for (StripCells.Way way : ways) {
             Column column = new Column(way.across());
             Row row = new Row();
             row.add(way);

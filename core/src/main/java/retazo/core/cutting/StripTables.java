@@ -240,24 +240,12 @@ final class StripTables {
             }
         }
         if (ends && least <= 0 && !taken.isEmpty()) {
-            found.add(sideBySide(height, taken));
+            found.add(StripPattern.sideBySide(height, taken, cells));
         }
-    }
-
-    private StripPattern sideBySide(int height, List<StripCells.Way> taken) {
-        StripPattern made = new StripPattern(height, cells.pieces());
-        taken.forEach(way -> {
-            StripPattern.Column column = new StripPattern.Column(way.across());
-            StripPattern.Row alone = new StripPattern.Row();
-            alone.add(way);
-            column.add(alone);
-            made.add(column);
-        });
-        return made;
     }
 
     /** The best strip of one row only. */
     StripPattern rowPattern(int height, int width) {
-        return sideBySide(height, rowOf(height, width).ways());
+        return StripPattern.sideBySide(height, rowOf(height, width).ways(), cells);
     }
 }
