@@ -76,14 +76,15 @@ final class StripSearch {
         for (int i = 0; i < KEPT_OPEN.length * 2 && length(best) > boundCells; i++) {
             best = searched(needed, best, KEPT_OPEN[i / 2], i % 2 == 0, effort);
         }
-        return length(best) > boundCells && Arrays.stream(needed).sum() <= FewPieces.MOST ? shorter(best, fewPieces(needed)) : best;
+        return length(best) > boundCells && Arrays.stream(needed).sum() <= FewPieces.MOST ? fewPieces(needed, best) : best;
     }
 
-    private List<Cut> fewPieces(int[] needed) {
+    private List<Cut> fewPieces(int[] needed, List<Cut> known) {
+        List<StripPattern> shorter = new FewPieces(cells, needed, length(known), mostSizes.orElse(Integer.MAX_VALUE)).shorter();
         int[] left = needed.clone();
         List<Cut> cuts = new ArrayList<>();
-        new FewPieces(cells, needed, mostSizes.orElse(Integer.MAX_VALUE)).shortest().forEach(strip -> take(strip, 1, left, cuts));
-        return cuts;
+        shorter.forEach(strip -> take(strip, 1, left, cuts));
+        return shorter.isEmpty() ? known : cuts;
     }
 
     /** The shorter one; of two as long the one with fewer different strips. */
