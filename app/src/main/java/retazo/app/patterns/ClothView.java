@@ -75,8 +75,6 @@ public record ClothView(
             Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice, int kits) {
     }
 
-    /** Up to so many layers of cotton are cut at a time. */
-    private static final int COTTON_LAYERS = 4;
     /** A scrap narrower than this either way is not named. */
     private static final Length SCRAP = Length.ofInches(3, 2);
 
@@ -115,10 +113,10 @@ public record ClothView(
     }
 
     private static String batch(Asked asked, LaidCloth laid, Words words) {
-        ClothBatch batch = ClothBatch.of(laid, asked.practice().length(PracticeMeasure.SQUARING), asked.kits(), COTTON_LAYERS);
+        ClothBatch batch = ClothBatch.of(laid, asked.practice().length(PracticeMeasure.SQUARING), asked.kits(), asked.practice().lay().layers());
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), COTTON_LAYERS);
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), asked.practice().lay().layers());
     }
 
     private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Words words) {

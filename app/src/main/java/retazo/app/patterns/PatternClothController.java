@@ -27,6 +27,7 @@ import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
@@ -68,7 +69,7 @@ class PatternClothController {
         model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
         Optional<PrecutKind> precut = PrecutKind.ofCode(source);
         model.addAttribute("precut", precut.map(kind -> PrecutView.of(
-                new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind, words)));
+                RoleFromPrecuts.of(new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind), words)));
         model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
         model.addAttribute("sources", Stream.of(PrecutKind.values()).map(PrecutKind::code).toList());
         model.addAttribute("view", precut.isPresent()

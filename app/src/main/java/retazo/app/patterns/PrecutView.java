@@ -8,17 +8,11 @@ import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.CutStrip.PlacedPiece;
-import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.precut.SheetPlan;
-import retazo.core.precut.SheetPlanner;
-import retazo.core.precut.SheetRequest;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltPlan;
 
 /**
  * A role from precuts as its page shows it.
@@ -34,12 +28,8 @@ import retazo.core.quilt.QuiltPlan;
  * @param refusals why these precuts do not serve the role
  */
 record PrecutView(
-        String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<Pack> packs, List<Diagram> diagrams,
+        String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<RoleFromPrecuts.Packs> packs, List<Diagram> diagrams,
         FractionText over, List<FractionText> refusals) {
-
-    /** So many packs of one size, and what is spare. */
-    record Pack(int size, long packs, long spare) {
-    }
 
     /** A diagram, in inches, with how many sheets are cut by it. */
     record Diagram(int times, String width, String height, List<Box> boxes, FractionText gives) {
@@ -51,78 +41,41 @@ record PrecutView(
 
     private static final Length LARGEST_LETTER = Length.ofInches(2);
 
-    static PrecutView of(QuiltPlan plan, RoleKey role, PrecutKind kind, Words words) {
-        List<FractionText> refusals = new ArrayList<>();
-        List<CutPiece> pieces = new ArrayList<>();
-        List<String> others = new ArrayList<>();
-        for (PieceNeed need : plan.pieces()) {
-            if (need.role().equals(role)) {
-                piece(need).ifPresentOrElse(pieces::add, () -> others.add(need.label()));
-            }
-        }
-        if (!others.isEmpty()) {
-            refusals.add(FractionText.of(words.text("precuts.no-rectangle", String.join(", ", others))));
-        }
-        boolean isLong = plan.longPieces().stream().anyMatch(one -> one.role().equals(role))
-                || plan.bindings().stream().anyMatch(one -> one.role().equals(role))
-                || plan.backings().stream().anyMatch(one -> one.role().equals(role));
-        if (isLong) {
-            refusals.add(FractionText.of(words.text("precuts.long")));
-        }
-        SheetPlanner planner = new SheetPlanner();
-        Optional<SheetPlan> cautious = pieces.isEmpty()
-                ? Optional.empty() : planner.fewest(new SheetRequest(kind.planLength(), kind.planWidth(), pieces));
-        Optional<SheetPlan> nominal = pieces.isEmpty()
-                ? Optional.empty() : planner.fewest(new SheetRequest(kind.nominalLength(), kind.nominalWidth(), pieces));
-        if (cautious.isEmpty() && !pieces.isEmpty()) {
-            refusals.add(FractionText.of(tooLarge(pieces, kind, nominal.isPresent(), words)));
-        }
+    static PrecutView of(RoleFromPrecuts role, Words words) {
+        PrecutKind kind = role.kind();
+        Optional<SheetPlan> sure = role.cautious();
         return new PrecutView(
                 kind.code(),
-                cautious.map(SheetPlan::sheets).orElse(0),
+                sure.map(SheetPlan::sheets).orElse(0),
                 FractionText.of(words.text("precuts.measure", kind.planWidth(), kind.planLength())),
-                FractionText.of(cautious.map(one -> one.sheets() == one.bound()
+                FractionText.of(sure.map(one -> one.sheets() == one.bound()
                         ? words.text("precuts.proved") : words.text("precuts.bound", one.bound())).orElse("")),
-                FractionText.of(nominal(cautious, nominal, kind, words)),
-                cautious.map(one -> packs(one, kind)).orElse(List.of()),
-                cautious.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
-                FractionText.of(cautious.map(SheetPlan::over).orElse(Map.of()).entrySet().stream()
+                FractionText.of(role.betterIfFull().filter(full -> sure.isPresent())
+                        .map(full -> words.text("precuts.nominal", kind.nominalWidth(), kind.nominalLength(), full.sheets())).orElse("")),
+                role.packs(),
+                sure.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
+                FractionText.of(sure.map(SheetPlan::over).orElse(Map.of()).entrySet().stream()
                         .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))),
-                refusals);
+                refusals(role, words).stream().map(FractionText::of).toList());
     }
 
-    private static Optional<CutPiece> piece(PieceNeed need) {
-        return need.shape().asRectangle().map(shape -> new CutPiece(
-                need.label(), shape.width().value(), shape.height().value(), Math.toIntExact(need.count().value().value()), true));
-    }
-
-    private static String tooLarge(List<CutPiece> pieces, PrecutKind kind, boolean nominalFits, Words words) {
-        String labels = pieces.stream()
-                .filter(piece -> !fits(piece, kind))
-                .map(piece -> piece.id() + " (" + size(piece.width()) + " × " + LengthView.inches(piece.height()).plain() + ")")
-                .collect(Collectors.joining(", "));
-        return nominalFits
-                ? words.text("precuts.needs-nominal", labels, kind.nominalWidth(), kind.nominalLength()) : words.text("precuts.too-large", labels);
-    }
-
-    private static boolean fits(CutPiece piece, PrecutKind kind) {
-        Length longer = piece.width().isLongerThan(piece.height()) ? piece.width() : piece.height();
-        Length shorter = piece.width().isLongerThan(piece.height()) ? piece.height() : piece.width();
-        return !longer.isLongerThan(kind.planLength()) && !shorter.isLongerThan(kind.planWidth());
-    }
-
-    private static String nominal(Optional<SheetPlan> cautious, Optional<SheetPlan> nominal, PrecutKind kind, Words words) {
-        return cautious.isPresent() && nominal.isPresent() && nominal.get().sheets() < cautious.get().sheets()
-                ? words.text("precuts.nominal", kind.nominalWidth(), kind.nominalLength(), nominal.get().sheets()) : "";
-    }
-
-    private static List<Pack> packs(SheetPlan plan, PrecutKind kind) {
-        return kind.customaryPacks().stream()
-                .map(size -> {
-                    long packs = new Count(plan.sheets()).inGroupsOf(new Count(size)).value();
-                    return new Pack(size, packs, packs * size - plan.sheets());
-                })
-                .toList();
+    private static List<String> refusals(RoleFromPrecuts role, Words words) {
+        List<String> refusals = new ArrayList<>();
+        if (!role.others().isEmpty()) {
+            refusals.add(words.text("precuts.no-rectangle", String.join(", ", role.others())));
+        }
+        if (role.takesLong()) {
+            refusals.add(words.text("precuts.long"));
+        }
+        if (!role.tooLarge().isEmpty()) {
+            String labels = role.tooLarge().stream()
+                    .map(piece -> piece.id() + " (" + size(piece.width()) + " × " + LengthView.inches(piece.height()).plain() + ")")
+                    .collect(Collectors.joining(", "));
+            refusals.add(role.nominal().isPresent()
+                    ? words.text("precuts.needs-nominal", labels, role.kind().nominalWidth(), role.kind().nominalLength())
+                    : words.text("precuts.too-large", labels));
+        }
+        return refusals;
     }
 
     private static Diagram diagram(SheetPlan.Cut cut, SheetPlan plan) {

@@ -15,7 +15,9 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -46,6 +48,12 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private LengthUnit sellingUnit;
 
+    @Column(name = "most_sizes")
+    private @Nullable Integer mostSizes;
+
+    @Column(name = "layers", nullable = false)
+    private int layers;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "practice_measure", joinColumns = @JoinColumn(name = "practice_id"))
     @MapKeyColumn(name = "measure")
@@ -66,6 +74,8 @@ class PracticeEntity {
     void update(ShopPractice practice) {
         practice.measures().forEach(measures::put);
         sellingUnit = practice.sellingUnit();
+        mostSizes = practice.lay().mostSizes().orElse(null);
+        layers = practice.lay().layers();
         marginHundredths = practice.margin().match(none -> null, share -> share.percent().hundredths(), extra -> null);
         marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
     }
@@ -77,6 +87,6 @@ class PracticeEntity {
                 : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
         Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
         complete.putAll(measures);
-        return new ShopPractice(complete, margin, sellingUnit);
+        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers));
     }
 }

@@ -3,10 +3,12 @@ package retazo.app.practice;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -17,7 +19,9 @@ import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
-record PracticeForm(@Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit) {
+record PracticeForm(
+        @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
+        @Nullable String layers) {
 
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})(?:[.,](\\d{1,2}))?\\s*%");
 
@@ -29,7 +33,9 @@ record PracticeForm(@Nullable Map<String, String> measures, @Nullable String mar
                 none -> "none",
                 share -> share.percent().toString(),
                 extra -> LengthParts.of(extra.length(), practice.sellingUnit()).plainText());
-        return new PracticeForm(texts, margin, practice.sellingUnit().name());
+        return new PracticeForm(
+                texts, margin, practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
+                Integer.toString(practice.lay().layers()));
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -45,7 +51,7 @@ record PracticeForm(@Nullable Map<String, String> measures, @Nullable String mar
     }
 
     /** The practice, or with problems in the reader an incomplete one that must not be used. */
-    java.util.Optional<ShopPractice> read(FieldReader reader) {
+    Optional<ShopPractice> read(FieldReader reader) {
         LengthUnit unit = "METRE".equals(sellingUnit) ? LengthUnit.METRE : LengthUnit.YARD;
         Map<PracticeMeasure, Length> lengths = new EnumMap<>(PracticeMeasure.class);
         for (PracticeMeasure measure : PracticeMeasure.values()) {
@@ -59,9 +65,17 @@ record PracticeForm(@Nullable Map<String, String> measures, @Nullable String mar
                 .filter(problem -> !problem.code().equals("length.missing"))
                 .forEach(reader::add);
         Margin readMargin = readMargin(reader, unit);
+        Optional<Integer> readMost = readMostSizes(reader);
+        int readLayers = reader.number("layers", layers, 1, LayPractice.MOST_LAYERS);
         return reader.anyProblem()
-                ? java.util.Optional.empty()
-                : java.util.Optional.of(new ShopPractice(lengths, readMargin, unit));
+                ? Optional.empty()
+                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers)));
+    }
+
+    private Optional<Integer> readMostSizes(FieldReader reader) {
+        String text = mostSizes == null ? "" : mostSizes.strip();
+        return text.isEmpty() || text.equalsIgnoreCase("any")
+                ? Optional.empty() : Optional.of(reader.number("mostSizes", text, 1, LayPractice.MOST_SIZES));
     }
 
     private Margin readMargin(FieldReader reader, LengthUnit unit) {

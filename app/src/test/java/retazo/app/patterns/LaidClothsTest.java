@@ -26,6 +26,7 @@ import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -98,7 +99,7 @@ class LaidClothsTest {
                         WORDS);
                 view.ifPresent(one -> assertThat(one.steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
-                    PrecutView precuts = PrecutView.of(plan, role.key(), kind, WORDS);
+                    PrecutView precuts = PrecutView.of(RoleFromPrecuts.of(plan, role.key(), kind), WORDS);
                     assertThat(precuts.sheets() > 0).as(file + role.name()).isEqualTo(!precuts.diagrams().isEmpty());
                 }
             }

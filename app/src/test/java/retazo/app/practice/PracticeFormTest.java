@@ -4,15 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.shared.FieldReader;
+import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
+import retazo.core.measure.Problem;
 
 class PracticeFormTest {
 
@@ -40,9 +43,25 @@ class PracticeFormTest {
         assertThat(margin("none")).isEqualTo(new Margin.None());
     }
 
+    @Test
+    void a_strip_holds_any_number_of_sizes_or_so_many() {
+        assertThat(lay("any", "4")).isEqualTo(LayPractice.CUSTOMARY);
+        assertThat(lay("", "2")).isEqualTo(new LayPractice(Optional.empty(), 2));
+        assertThat(lay("3", "4")).isEqualTo(new LayPractice(Optional.of(3), 4));
+        assertThat(form("none", "0", "9").read(reader)).isEmpty();
+        assertThat(reader.problems()).extracting(Problem::place).containsExactly("mostSizes", "layers");
+    }
+
+    private LayPractice lay(String mostSizes, String layers) {
+        return form("none", mostSizes, layers).read(reader).orElseThrow(() -> new AssertionError(reader.problems())).lay();
+    }
+
     private Margin margin(String typed) {
-        PracticeForm shown = PracticeForm.of(ShopPractice.customary());
-        Map<String, String> measures = new HashMap<>(shown.measures());
-        return new PracticeForm(measures, typed, "YARD").read(reader).orElseThrow(() -> new AssertionError(reader.problems())).margin();
+        return form(typed, "any", "4").read(reader).orElseThrow(() -> new AssertionError(reader.problems())).margin();
+    }
+
+    private static PracticeForm form(String margin, String mostSizes, String layers) {
+        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary()).measures());
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers);
     }
 }

@@ -18,7 +18,7 @@ import retazo.core.measure.Problem;
  * @param measures    one length for every measure
  * @param sellingUnit the unit in which lengths to sell are shown: yards or metres
  */
-public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin, LengthUnit sellingUnit) {
+public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin, LengthUnit sellingUnit, LayPractice lay) {
 
     /**
      * @throws IllegalArgumentException if a measure is missing or out of its limits; {@link #problems} tells a person
@@ -52,7 +52,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 8));
         measures.put(PracticeMeasure.SHORTEST_REMNANT, Length.ofYards(1, 2));
         measures.put(PracticeMeasure.NOTHING, Length.ofInches(2));
-        return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD);
+        return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD, LayPractice.CUSTOMARY);
     }
 
     /** What is wrong with measures, each at the key of its measure; empty when they can be used. */
@@ -91,10 +91,14 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
     public ShopPractice with(PracticeMeasure measure, Length value) {
         Map<PracticeMeasure, Length> changed = new EnumMap<>(measures);
         changed.put(measure, value);
-        return new ShopPractice(changed, margin, sellingUnit);
+        return new ShopPractice(changed, margin, sellingUnit, lay);
     }
 
     public ShopPractice with(Margin newMargin) {
-        return new ShopPractice(measures, newMargin, sellingUnit);
+        return new ShopPractice(measures, newMargin, sellingUnit, lay);
+    }
+
+    public ShopPractice with(LayPractice newLay) {
+        return new ShopPractice(measures, margin, sellingUnit, newLay);
     }
 }

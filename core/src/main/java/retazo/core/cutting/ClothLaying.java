@@ -45,7 +45,7 @@ final class ClothLaying {
     }
 
     CutRequest cutRequest() {
-        return new CutRequest(request.usableWidth().value(), pieces, fixed, joined, Optional.empty());
+        return new CutRequest(request.usableWidth().value(), pieces, fixed, joined, request.mostSizes());
     }
 
     List<ClothPart> parts() {

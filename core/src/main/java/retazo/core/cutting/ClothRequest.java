@@ -1,6 +1,7 @@
 package retazo.core.cutting;
 
 import java.util.List;
+import java.util.Optional;
 import retazo.core.cloth.PrintKind;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
@@ -13,8 +14,10 @@ import retazo.core.measure.Length;
  * @param print       what is printed on it
  * @param squaring    lost once at the end of the cloth
  * @param needs       one or more
+ * @param mostSizes   the most different pieces on one strip, where everything is laid together; empty for any number
  */
-public record ClothRequest(String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs) {
+public record ClothRequest(
+        String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes) {
 
     /**
      * @throws IllegalArgumentException if there is nothing to cut

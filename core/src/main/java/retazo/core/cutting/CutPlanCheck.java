@@ -74,6 +74,12 @@ public final class CutPlanCheck {
                 }
             }
         }
+        long sizes = strip.pieces().stream().map(CutStrip.PlacedPiece::id)
+                .filter(id -> request.pieces().stream().anyMatch(piece -> piece.id().equals(id))).distinct().count();
+        boolean plain = strip.pieces().stream().allMatch(piece -> request.fixed().stream().noneMatch(fixed -> fixed.id().equals(piece.id())));
+        if (plain && request.mostSizes().map(most -> sizes > most).orElse(false)) {
+            faults.add("A strip of " + strip.height() + " holds " + sizes + " sizes");
+        }
         if (!isCutApart(new Area(Length.ZERO, Length.ZERO, request.usableWidth(), strip.height()), pieces)) {
             faults.add("No straight cuts from edge to edge give the pieces of " + strip);
         }

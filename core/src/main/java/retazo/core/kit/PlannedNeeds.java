@@ -57,7 +57,8 @@ final class PlannedNeeds {
             return NeedResult.NOTHING;
         }
         Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
-        ClothRequest cloth = new ClothRequest(request.key(), fabric.usableWidth(), fabric.print(), squaring, needs);
+        ClothRequest cloth = new ClothRequest(
+                request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes());
         return (request.kind().instructions().arePlanned() ? new ClothPlanner().plan(cloth) : new WorksheetPlanner().plan(cloth))
                 .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
                         impossible -> NeedResult.impossible(impossible.problems()));

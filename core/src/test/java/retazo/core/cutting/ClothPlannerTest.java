@@ -50,6 +50,21 @@ class ClothPlannerTest {
         assertThat(laid(PrintKind.ALL_OVER, patches("A1", "3 1/2", "9 1/2", 24)).length().value()).isEqualTo(Length.ofInches(22));
     }
 
+    /** With one size to a strip it is 4 and 3 strips again: 31 1/2 in and squaring 1. */
+    @Test
+    void a_shop_that_wants_one_size_to_a_strip_gets_it() {
+        ClothRequest shared = request(PrintKind.ONE_WAY, patches("A1", "12 1/2", "4 1/2", 11), patches("A2", "7", "4 1/2", 11));
+        ClothRequest apart = new ClothRequest(
+                shared.key(), shared.usableWidth(), shared.print(), shared.squaring(), shared.needs(), Optional.of(1));
+
+        LaidCloth laid = new ClothPlanner().plan(apart).match(planned -> planned.plan().laid().orElseThrow(), impossible -> {
+            throw new AssertionError(impossible.problems());
+        });
+
+        assertThat(laid.length().value()).isEqualTo(Length.parse("32 1/2 in"));
+        assertThat(laid.strips()).allSatisfy(strip -> assertThat(strip.cut().counts()).hasSize(1));
+    }
+
     @Test
     void where_nothing_is_shorter_the_arithmetic_stays_that_of_each_size_alone() {
         ClothPlan plan = plan(PrintKind.SOLID, patches("A1", "4 1/2", "4 1/2", 27));
@@ -120,7 +135,7 @@ class ClothPlannerTest {
     }
 
     private static ClothRequest request(PrintKind print, ClothNeed... needs) {
-        return new ClothRequest("throw.night", width(), print, PRACTICE.figure(PracticeMeasure.SQUARING), List.of(needs));
+        return new ClothRequest("throw.night", width(), print, PRACTICE.figure(PracticeMeasure.SQUARING), List.of(needs), Optional.empty());
     }
 
     private static Figure<Length> width() {

@@ -1,0 +1,27 @@
+package retazo.core.cloth;
+
+import java.util.Optional;
+
+/**
+ * How a shop lays pieces on cloth, and how many layers it cuts at a time.
+ *
+ * @param mostSizes the most different pieces on one strip, from 1 to {@link #MOST_SIZES}; empty for any number
+ * @param layers    of cotton in a stack, from 1 to {@link #MOST_LAYERS}; flannel and other thick cloth takes half as many
+ */
+public record LayPractice(Optional<Integer> mostSizes, int layers) {
+
+    public static final int MOST_SIZES = 12;
+    public static final int MOST_LAYERS = 8;
+
+    /** As many sizes as a strip takes; up to four layers of cotton. */
+    public static final LayPractice CUSTOMARY = new LayPractice(Optional.empty(), 4);
+
+    /**
+     * @throws IllegalArgumentException if a number is out of its limits
+     */
+    public LayPractice {
+        if (mostSizes.isPresent() && (mostSizes.get() < 1 || mostSizes.get() > MOST_SIZES) || layers < 1 || layers > MOST_LAYERS) {
+            throw new IllegalArgumentException("Nobody lays " + mostSizes + " sizes on a strip in " + layers + " layers.");
+        }
+    }
+}
