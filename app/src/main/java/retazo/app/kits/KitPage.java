@@ -7,6 +7,7 @@ import retazo.app.patterns.FigureView;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Good;
@@ -27,6 +28,7 @@ import retazo.core.quilt.Way;
  * @param possible how many bags can be made now
  * @param stops    what stops the next one, in words
  * @param problems why it cannot be made at all by the practice of now
+ * @param saving   what planning the cloths saves, or would save, in words; empty for nothing
  * @param opened   the arithmetic of the figure asked for, of the first length where none is
  */
 record KitPage(
@@ -39,6 +41,7 @@ record KitPage(
         String stops,
         long onShelf,
         List<String> problems,
+        FractionText saving,
         Optional<FigureView> opened) {
 
     /** A letter of a role drawn in its fabric. */
@@ -59,8 +62,13 @@ record KitPage(
             LengthView length, long count, String figure, long bags, boolean stops) {
     }
 
-    static KitPage of(KitWork work, KitsPossible possible, long onShelf, LengthUnit unit, Optional<String> open, Words words) {
+    /** What is known of a kit beside its own work. */
+    record Known(KitsPossible possible, long onShelf, Length savedByPlan) {
+    }
+
+    static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
         Kit kit = work.kit();
+        KitsPossible possible = known.possible();
         List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, possible, unit, words)).toList();
         List<String> stopping = bill.stream().filter(Line::stops).map(Line::name).toList();
         return new KitPage(
@@ -71,8 +79,10 @@ record KitPage(
                 bill,
                 possible.bags().value(),
                 String.join(" and ", stopping),
-                onShelf,
+                known.onShelf(),
                 work.problems().stream().map(words::of).toList(),
+                FractionText.of(known.savedByPlan().isPositive()
+                        ? words.text("kit.saving." + kit.instructions(), LengthView.of(known.savedByPlan(), unit).plain()) : ""),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 

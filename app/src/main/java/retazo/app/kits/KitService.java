@@ -81,6 +81,12 @@ public class KitService {
         return KitWork.of(kit, practice.practice(), fabrics);
     }
 
+    /** How much less cloth the kit takes as sold when everything is laid together than with each size alone. */
+    @Transactional(readOnly = true)
+    public Length savedByPlan(KitWork work) {
+        return work.savedByPlan(practice.practice(), fabrics);
+    }
+
     /** How many bags the free stock gives, and what stops the next one. */
     @Transactional(readOnly = true)
     public KitsPossible possible(KitWork work) {

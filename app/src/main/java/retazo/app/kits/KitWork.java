@@ -32,6 +32,21 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
                 kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
     }
 
+    /**
+     * How much less cloth the kit takes in all when everything is laid together than with each size alone, as sold; zero where that is
+     * the same, or where only printed lengths are known.
+     */
+    Length savedByPlan(ShopPractice practice, FabricService fabrics) {
+        return sold(practice, fabrics, Instructions.PRINTED).minus(sold(practice, fabrics, Instructions.OURS));
+    }
+
+    private Length sold(ShopPractice practice, FabricService fabrics, Instructions instructions) {
+        return new Needs(practice, instructions)
+                .of(kit.pattern().design(), plan, role -> choice(kit, role, practice, fabrics), kit.contents()).byFabric().values().stream()
+                .map(need -> need.amount().match(cloth -> cloth.sell().value(), printed -> Length.ZERO, units -> Length.ZERO))
+                .reduce(Length.ZERO, Length::plus);
+    }
+
     static Optional<Need> clothNeed(
             Kit kit, String fabricCode, ShopPractice shop, FabricService fabrics, Instructions instructions, Length usableWidth) {
         QuiltDesign design = kit.pattern().design();

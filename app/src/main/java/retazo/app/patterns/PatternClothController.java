@@ -69,7 +69,7 @@ class PatternClothController {
         model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
         Optional<PrecutKind> precut = PrecutKind.ofCode(source);
         model.addAttribute("precut", precut.map(kind -> PrecutView.of(
-                RoleFromPrecuts.of(new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind), words)));
+                RoleFromPrecuts.of(new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind), width, tried.sellingUnit(), words)));
         model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
         model.addAttribute("sources", Stream.of(PrecutKind.values()).map(PrecutKind::code).toList());
         model.addAttribute("view", precut.isPresent()

@@ -11,6 +11,7 @@ import retazo.app.shared.Words;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cutting.CutStrip.PlacedPiece;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.precut.SheetPlan;
 
@@ -23,12 +24,14 @@ import retazo.core.precut.SheetPlan;
  * @param bound    how near the number is to what no diagrams can beat
  * @param nominal  what the measure as sold would change; empty for nothing
  * @param packs    for each customary pack
+ * @param shopCut  the same from quarters that the shop cuts off a bolt, in words; empty for other kinds
  * @param diagrams which sheets are cut how
  * @param over     pieces cut beyond the need, in words
  * @param refusals why these precuts do not serve the role
  */
 record PrecutView(
-        String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<RoleFromPrecuts.Packs> packs, List<Diagram> diagrams,
+        String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<RoleFromPrecuts.Packs> packs,
+        FractionText shopCut, List<Diagram> diagrams,
         FractionText over, List<FractionText> refusals) {
 
     /** A diagram, in inches, with how many sheets are cut by it. */
@@ -41,7 +44,7 @@ record PrecutView(
 
     private static final Length LARGEST_LETTER = Length.ofInches(2);
 
-    static PrecutView of(RoleFromPrecuts role, Words words) {
+    static PrecutView of(RoleFromPrecuts role, Length usableWidth, LengthUnit unit, Words words) {
         PrecutKind kind = role.kind();
         Optional<SheetPlan> sure = role.cautious();
         return new PrecutView(
@@ -53,6 +56,8 @@ record PrecutView(
                 FractionText.of(role.betterIfFull().filter(full -> sure.isPresent())
                         .map(full -> words.text("precuts.nominal", kind.nominalWidth(), kind.nominalLength(), full.sheets())).orElse("")),
                 role.packs(),
+                FractionText.of(role.shopCut(usableWidth)
+                        .map(cut -> words.text("precuts.shop-cut", cut.sheets(), LengthView.of(cut.length(), unit).plain())).orElse("")),
                 sure.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
                 FractionText.of(sure.map(SheetPlan::over).orElse(Map.of()).entrySet().stream()
                         .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))),

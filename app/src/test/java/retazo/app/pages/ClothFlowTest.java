@@ -147,6 +147,9 @@ class ClothFlowTest {
             awaited(page.locator("#whose")).containsText("The printed pattern’s.");
             awaited(page.locator(".cloth-figures")).containsText("7/8yd");
 
+            designer.go("/kits/" + kit);
+            awaited(page.locator("div.work")).containsText("would take 1/8 yd less");
+            designer.go("/kits/" + kit + "/cloth");
             page.getByText("Sell it by our plan instead").click();
             designer.press("Sell by our plan");
             awaited(page.locator("#fault-reason")).containsText("Say why the maker will not be a strip short");

@@ -26,6 +26,7 @@ import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
@@ -99,7 +100,8 @@ class LaidClothsTest {
                         WORDS);
                 view.ifPresent(one -> assertThat(one.steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
-                    PrecutView precuts = PrecutView.of(RoleFromPrecuts.of(plan, role.key(), kind), WORDS);
+                    PrecutView precuts = PrecutView.of(
+                            RoleFromPrecuts.of(plan, role.key(), kind), Length.ofInches(40), LengthUnit.YARD, WORDS);
                     assertThat(precuts.sheets() > 0).as(file + role.name()).isEqualTo(!precuts.diagrams().isEmpty());
                 }
             }

@@ -37,6 +37,16 @@ public record RoleFromPrecuts(
     public record Packs(int inPack, long packs, long spare) {
     }
 
+    /**
+     * Quarters or eighths that the shop cuts itself, two to a length.
+     *
+     * @param sheets how many
+     * @param plan   how they are cut
+     * @param length off the bolt for all of them
+     */
+    public record ShopCut(long sheets, SheetPlan plan, Length length) {
+    }
+
     public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind) {
         List<String> others = new ArrayList<>();
         List<CutPiece> cautious = new ArrayList<>();
@@ -85,6 +95,16 @@ public record RoleFromPrecuts(
         Length longer = piece.width().isLongerThan(piece.height()) ? piece.width() : piece.height();
         Length shorter = piece.width().isLongerThan(piece.height()) ? piece.height() : piece.width();
         return !longer.isLongerThan(kind.planLength()) && !shorter.isLongerThan(kind.planWidth());
+    }
+
+    /**
+     * The same from quarters or eighths that the shop cuts off a bolt: each as wide as half the usable width of that fabric, and as long as
+     * they are sold; two of them to a length. Empty for other kinds, and where a piece does not come out.
+     */
+    public Optional<ShopCut> shopCut(Length usableWidth) {
+        return kind.lengthForTwo().flatMap(each -> nominal.or(() -> cautious).flatMap(known -> new SheetPlanner()
+                .fewest(new SheetRequest(new Length(usableWidth.ticks() / 2), each, known.request().set()))
+                .map(plan -> new ShopCut(plan.sheets(), plan, each.times(new Count(plan.sheets()).inGroupsOf(new Count(2)))))));
     }
 
     /** How many packs of each customary size, for the cautious plan. */
