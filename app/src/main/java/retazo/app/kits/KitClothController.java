@@ -1,9 +1,7 @@
 package retazo.app.kits;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -23,11 +21,9 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
-import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.measure.Length;
-import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.Way;
 
 /** How each cloth of a kit is cut, and by whose instructions its length is sold. */
@@ -89,7 +85,7 @@ class KitClothController {
     }
 
     private String show(Kit kit, String fabricCode, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
-        List<Fabric> all = new ArrayList<>(kit.lettersByFabric().keySet());
+        List<Fabric> all = List.copyOf(kit.lettersByFabric().keySet());
         model.addAttribute("kit", kit);
         model.addAttribute("fabrics", all);
         model.addAttribute("piecesKnown", kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE);
@@ -97,9 +93,14 @@ class KitClothController {
                 "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
         if (all.isEmpty()) {
             model.addAttribute("faults", faults);
-            return "kits/cloth";
+        } else {
+            Fabric fabric = all.stream().filter(one -> one.code().equals(fabricCode)).findFirst().orElse(all.get(0));
+            addCloth(kit, fabric, settings, kitsTogether, faults, model);
         }
-        Fabric fabric = all.stream().filter(one -> one.code().equals(fabricCode)).findFirst().orElse(all.get(0));
+        return "kits/cloth";
+    }
+
+    private void addCloth(Kit kit, Fabric fabric, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
         FieldReader reader = new FieldReader();
         ShopPractice shop = practice.practice();
         ShopPractice tried = settings.practice(shop, reader);
@@ -114,11 +115,7 @@ class KitClothController {
                 new ClothView.Asked(
                         instructions -> usable -> kits.clothNeed(kit, fabric.code(), tried, instructions, usable), width, kit.instructions(), tried, kitsTogether),
                 words));
-        model.addAttribute("shown", Map.of(
-                "width", ClothSettings.shown(settings.width(), ownWidth, LengthUnit.INCH),
-                "squaring", ClothSettings.shown(settings.squaring(), shop.length(PracticeMeasure.SQUARING), LengthUnit.INCH),
-                "step", ClothSettings.shown(settings.step(), shop.length(PracticeMeasure.SELLING_STEP), tried.sellingUnit())));
+        model.addAttribute("shown", settings.shown(shop, ownWidth));
         model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
-        return "kits/cloth";
     }
 }

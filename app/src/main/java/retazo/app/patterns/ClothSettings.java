@@ -1,5 +1,6 @@
 package retazo.app.patterns;
 
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
@@ -52,8 +53,15 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
         return reader.problems().size() == before ? Optional.of(length) : Optional.empty();
     }
 
-    /** What stands in the field of a setting: what was typed, or what the shop has. */
-    public static String shown(@Nullable String typed, Length otherwise, LengthUnit unit) {
+    /** What stands in each field: what was typed, or what the shop has. */
+    public Map<String, String> shown(ShopPractice shop, Length usableWidth) {
+        return Map.of(
+                "width", shown(width, usableWidth, LengthUnit.INCH),
+                "squaring", shown(squaring, shop.length(PracticeMeasure.SQUARING), LengthUnit.INCH),
+                "step", shown(step, shop.length(PracticeMeasure.SELLING_STEP), shop.sellingUnit()));
+    }
+
+    private static String shown(@Nullable String typed, Length otherwise, LengthUnit unit) {
         return Typed.text(typed).isEmpty() ? LengthView.of(otherwise, unit).plain() : Typed.text(typed);
     }
 }

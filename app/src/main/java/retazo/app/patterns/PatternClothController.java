@@ -1,7 +1,6 @@
 package retazo.app.patterns;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
@@ -26,7 +25,6 @@ import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
-import retazo.core.measure.LengthUnit;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -75,10 +73,7 @@ class PatternClothController {
         model.addAttribute("view", precut.isPresent()
                 ? Optional.empty() : ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
         model.addAttribute("settings", settings);
-        model.addAttribute("shown", Map.of(
-                "width", ClothSettings.shown(settings.width(), shopWidth, LengthUnit.INCH),
-                "squaring", ClothSettings.shown(settings.squaring(), practice.practice().length(PracticeMeasure.SQUARING), LengthUnit.INCH),
-                "step", ClothSettings.shown(settings.step(), practice.practice().length(PracticeMeasure.SELLING_STEP), tried.sellingUnit())));
+        model.addAttribute("shown", settings.shown(practice.practice(), shopWidth));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "patterns/cloth";
     }

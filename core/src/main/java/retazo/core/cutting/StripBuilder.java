@@ -35,6 +35,8 @@ final class StripBuilder {
         int high = cells.heights()[height];
         int[] times = knapsack(width, high, needed, stacked && stacks != null);
         StripPattern strip = new StripPattern(height, cells.pieces());
+        boolean[] chosen = new boolean[needed.length];
+        inOrder(times).forEach(way -> chosen[ways.get(way).piece()] = true);
         int[] left = needed.clone();
         int x = 0;
         for (int way : inOrder(times)) {
@@ -43,14 +45,14 @@ final class StripBuilder {
             if (count > 0) {
                 StripPattern.Column column = new StripPattern.Column(count * lying.across());
                 column.add(row(lying, count, left));
-                fill(column, high - lying.along(), left, strip);
+                fill(column, high - lying.along(), left, chosen);
                 strip.add(column);
                 x += column.across();
             }
         }
         if (x < width) {
             StripPattern.Column rest = new StripPattern.Column(width - x);
-            fill(rest, high, left, strip);
+            fill(rest, high, left, chosen);
             if (!rest.rows().isEmpty()) {
                 strip.add(rest);
             }
@@ -79,14 +81,14 @@ final class StripBuilder {
         return row;
     }
 
-    /** Rows in what is left of a column. */
-    private void fill(StripPattern.Column column, int high, int[] left, StripPattern strip) {
+    /** Rows in what is left of a column; sizes that come in are marked as chosen. */
+    private void fill(StripPattern.Column column, int high, int[] left, boolean[] chosen) {
         if (stacks == null) {
             return;
         }
         int y = high;
         for (int way = densest(column.across(), y, left); way >= 0; way = densest(column.across(), y, left)) {
-            int[] allowed = allowed(left, strip, column, ways.get(way).piece());
+            int[] allowed = allowed(left, chosen, ways.get(way).piece());
             if (allowed[ways.get(way).piece()] == 0) {
                 return;
             }
@@ -95,26 +97,25 @@ final class StripBuilder {
             for (int each : inOrder(times)) {
                 int count = Math.min(times[each], left[ways.get(each).piece()]);
                 row(ways.get(each), count, left).ways().forEach(row::add);
+                chosen[ways.get(each).piece()] = true;
             }
             column.add(row);
             y -= row.along();
         }
     }
 
-    /** What may still come onto the strip, where only so many sizes may: what is there, and one more while there is room for a size. */
-    private int[] allowed(int[] left, StripPattern strip, StripPattern.Column column, int more) {
+    /** What may still come onto the strip, where only so many sizes may: what is chosen, and one more while there is room for a size. */
+    private int[] allowed(int[] left, boolean[] chosen, int more) {
         if (mostSizes == Integer.MAX_VALUE) {
             return left;
         }
-        boolean[] there = new boolean[left.length];
         int sizes = 0;
-        for (int piece = 0; piece < left.length; piece++) {
-            there[piece] = strip.count(piece) > 0 || column.holds(piece);
-            sizes += there[piece] ? 1 : 0;
+        for (boolean one : chosen) {
+            sizes += one ? 1 : 0;
         }
         int[] allowed = left.clone();
         for (int piece = 0; piece < left.length; piece++) {
-            allowed[piece] = there[piece] || piece == more && sizes < mostSizes ? left[piece] : 0;
+            allowed[piece] = chosen[piece] || piece == more && sizes < mostSizes ? left[piece] : 0;
         }
         return allowed;
     }

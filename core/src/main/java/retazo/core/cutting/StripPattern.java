@@ -44,10 +44,6 @@ final class StripPattern {
             return across;
         }
 
-        boolean holds(int piece) {
-            return rows.stream().anyMatch(row -> row.ways().stream().anyMatch(way -> way.piece() == piece));
-        }
-
         List<Row> rows() {
             return rows;
         }

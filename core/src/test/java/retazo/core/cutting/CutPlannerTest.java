@@ -132,6 +132,22 @@ class CutPlannerTest {
         assertThat(plan).isEqualTo(planner.plan(request));
     }
 
+    @Property(tries = 80)
+    void plans_with_settled_and_joined_strips_hold_and_take_no_more_than_each_alone(@ForAll("mixedRequests") CutRequest request) {
+        CutPlan plan = checked(request);
+
+        Length alone = worksheet(request.usableWidth(), request.pieces());
+        for (FixedStrip strip : request.fixed()) {
+            alone = alone.plus(strip.height().times(strip.count()));
+        }
+        for (JoinedStrip strip : request.joined()) {
+            long reach = strip.length().ticks() - strip.join().ticks();
+            long each = request.usableWidth().ticks() - strip.join().ticks();
+            alone = alone.plus(strip.height().times(Math.max(1, (reach + each - 1) / each)));
+        }
+        assertThat(plan.length()).isLessThanOrEqualTo(alone);
+    }
+
     @Property(tries = 60)
     void no_way_of_laying_few_pieces_side_by_side_is_shorter(@ForAll("fewPieces") List<CutPiece> pieces) {
         CutPlan plan = checked(CutRequest.of(FORTY, pieces));
@@ -145,6 +161,23 @@ class CutPlannerTest {
                         Arbitraries.integers().between(38, 44), pieces(40).list().ofMinSize(1).ofMaxSize(7), Arbitraries.integers().between(0, 3))
                 .as((width, pieces, most) -> new CutRequest(
                         Length.ofInches(width), numbered(pieces), List.of(), List.of(), most == 0 ? Optional.empty() : Optional.of(most)));
+    }
+
+    @Provide
+    Arbitrary<CutRequest> mixedRequests() {
+        Arbitrary<Integer> halves = Arbitraries.integers().between(4, 70);
+        Arbitrary<FixedStrip> fixed = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 4))
+                .as((width, height, count) -> new FixedStrip("", Length.ofInches(width, 2), Length.ofInches(height, 2), count));
+        Arbitrary<JoinedStrip> joined = Combinators.combine(Arbitraries.integers().between(3, 12), Arbitraries.integers().between(10, 400), Arbitraries.of(true, false))
+                .as((height, length, slanted) -> new JoinedStrip(
+                        "", Length.ofInches(height, 2), Length.ofInches(length), slanted ? Length.ofInches(height, 2) : Length.ofInches(1, 2)));
+        return Combinators.combine(pieces(20).list().ofMaxSize(4), fixed.list().ofMaxSize(2), joined.list().ofMaxSize(2)).as((pieces, strips, joins) -> {
+            List<FixedStrip> settled = new ArrayList<>();
+            strips.forEach(one -> settled.add(new FixedStrip("F" + settled.size(), one.width(), one.height(), one.count())));
+            List<JoinedStrip> joint = new ArrayList<>();
+            joins.forEach(one -> joint.add(new JoinedStrip("J" + joint.size(), one.height(), one.length(), one.join())));
+            return new CutRequest(FORTY, numbered(pieces), settled, joint, Optional.empty());
+        });
     }
 
     @Provide
