@@ -16,6 +16,7 @@ import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.cutting.RestUse;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
@@ -76,7 +77,7 @@ public record ClothView(
     }
 
     /** A scrap narrower than this either way is not named. */
-    private static final Length SCRAP = Length.ofInches(3, 2);
+    private static final Length UNNAMED = Length.ofInches(3, 2);
 
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
     public static Optional<ClothView> of(Asked asked, Words words) {
@@ -95,7 +96,7 @@ public record ClothView(
         Need.Amount.Cloth chosen = asked.instructions().arePlanned() ? planned : alone;
         PartNames names = new PartNames(words);
         List<Step> steps = new ArrayList<>();
-        laid.strips().forEach(strip -> steps.add(step(steps.size() + 1, strip, laid, names, words)));
+        laid.strips().forEach(strip -> steps.add(step(steps.size() + 1, strip, laid, names, asked)));
         return new ClothView(
                 LengthView.of(chosen.sell().value(), unit),
                 LengthView.inches(chosen.plan().exact().value()),
@@ -119,7 +120,7 @@ public record ClothView(
                 LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), asked.practice().lay().layers());
     }
 
-    private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Words words) {
+    private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Asked asked) {
         Map<ClothPart, Integer> parts = laid.partsOf(strip);
         return new Step(
                 number, strip.cut().times(), LengthView.inches(strip.cut().height()),
@@ -127,8 +128,9 @@ public record ClothView(
                         .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
                         .toList(),
                 FractionText.of(strip.cut().rests().stream()
-                        .filter(rest -> !rest.width().isShorterThan(SCRAP) && !rest.height().isShorterThan(SCRAP))
-                        .map(ClothView::size)
+                        .filter(rest -> !rest.width().isShorterThan(UNNAMED) && !rest.height().isShorterThan(UNNAMED))
+                        .map(rest -> size(rest) + " " + names.words().text("laid.rest." + RestUse.of(
+                                rest, asked.practice().length(PracticeMeasure.BINDING_WIDTH), asked.usableWidth())))
                         .collect(Collectors.joining(", "))));
     }
 
