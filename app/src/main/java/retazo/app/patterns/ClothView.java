@@ -33,13 +33,14 @@ import retazo.core.measure.LengthUnit;
  * @param bound        how near it is to what no plan of its kind can beat
  * @param steps        the cut list of the drawn plan
  * @param alternatives other ways to cut the same, with their lengths
+ * @param margin       the length without margin, where the margin alone costs a selling step; empty where it does not
  * @param edge         what half an inch less of width would cost; empty for nothing
  * @param opened       the arithmetic of the length to sell
  * @param batch        several kits cut together, where that was asked
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, ClothDrawing drawing,
-        List<Step> steps, List<Alternative> alternatives, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
+        List<Step> steps, List<Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
 
     /**
      * Strips that are cut alike.
@@ -107,6 +108,7 @@ public record ClothView(
                 ClothDrawing.of(laid, asked.usableWidth(), names),
                 steps,
                 alternatives(asked, planned, alone),
+                FractionText.of(margin(asked, chosen, words)),
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
                 FigureView.of(chosen.sell(), words, unit),
@@ -147,6 +149,12 @@ public record ClothView(
                 new Alternative("rounded", LengthView.inches(rounded.value()), LengthView.of(rounded.value(), unit), false),
                 new Alternative("alone", LengthView.inches(alone.plan().exact().value()), LengthView.of(alone.sell().value(), unit), !together),
                 new Alternative("together", LengthView.inches(planned.plan().exact().value()), LengthView.of(planned.sell().value(), unit), together));
+    }
+
+    private static String margin(Asked asked, Need.Amount.Cloth chosen, Words words) {
+        Length without = chosen.plan().soldWithoutMargin(asked.practice().length(PracticeMeasure.SELLING_STEP));
+        return without.isShorterThan(chosen.sell().value())
+                ? words.text("laid.margin", LengthView.of(without, asked.practice().sellingUnit()).plain()) : "";
     }
 
     private static String edge(Asked asked, ClothPlan plan, Words words) {

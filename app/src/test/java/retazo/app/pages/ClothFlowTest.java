@@ -63,6 +63,8 @@ class ClothFlowTest {
             Page page = designer.page();
             designer.go("/patterns/" + pattern.patternId() + "/cloth");
             awaited(page.locator(".cloth-figures")).containsText("22in");
+            // 23.1 in with the margin are 3/4 yd; the 22 alone would be 5/8.
+            awaited(page.locator(".cloth-figures")).containsText("without the margin 5/8 yd");
             awaited(page.locator("#cloth-list tbody tr")).hasCount(1);
             awaited(page.locator("#cloth-list")).containsText("6 ×");
 

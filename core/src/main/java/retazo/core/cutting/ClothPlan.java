@@ -32,6 +32,11 @@ public record ClothPlan(
         return laid.stream().anyMatch(cloth -> cloth.length().value().isShorterThan(alone));
     }
 
+    /** What would be sold without any margin: a maker then has nothing to spare but the rounding. */
+    public Length soldWithoutMargin(Length sellingStep) {
+        return exact.value().roundedUpTo(sellingStep);
+    }
+
     /** What a worksheet sells: each line and the squaring rounded up to the selling step by itself, and the rounded lengths added. */
     public Figure<Length> roundedParts(Figure<Length> sellingStep) {
         String key = exact.key() + ".rounded";
