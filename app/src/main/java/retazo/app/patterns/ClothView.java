@@ -77,9 +77,6 @@ public record ClothView(
             Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice, int kits) {
     }
 
-    /** A scrap narrower than this either way is not named. */
-    private static final Length UNNAMED = Length.ofInches(3, 2);
-
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
     public static Optional<ClothView> of(Asked asked, Words words) {
         Optional<Need.Amount.Cloth> planned = cloth(asked, Instructions.OURS, asked.usableWidth());
@@ -130,7 +127,7 @@ public record ClothView(
                         .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
                         .toList(),
                 FractionText.of(strip.cut().rests().stream()
-                        .filter(rest -> !rest.width().isShorterThan(UNNAMED) && !rest.height().isShorterThan(UNNAMED))
+                        .filter(RestUse::isWorthNaming)
                         .map(rest -> size(rest) + " " + names.words().text("laid.rest." + RestUse.of(
                                 rest, asked.practice().length(PracticeMeasure.BINDING_WIDTH), asked.usableWidth())))
                         .collect(Collectors.joining(", "))));

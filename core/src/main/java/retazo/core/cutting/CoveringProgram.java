@@ -46,11 +46,10 @@ final class CoveringProgram {
         }
     }
 
-    /** The number of the new column. */
-    int add(double[] column, double cost) {
+    /** Columns are numbered as they come, after the starting ones. */
+    void add(double[] column, double cost) {
         columns.add(column);
         costs.add(cost);
-        return columns.size() - 1;
     }
 
     /** Goes on to the least cost with the columns that are there. */
@@ -160,9 +159,5 @@ final class CoveringProgram {
             }
         }
         return 0;
-    }
-
-    int columns() {
-        return columns.size();
     }
 }

@@ -18,8 +18,6 @@ import retazo.core.measure.Length;
  */
 public final class CutPlanner {
 
-    private static final int MOST_GENERATED = 60;
-
     /** The plan for a request; each has one. */
     public CutPlan plan(CutRequest request) {
         Length bound = LengthBound.of(request);
@@ -91,7 +89,7 @@ public final class CutPlanner {
             }
             StripCells cells = new StripCells(request);
             StripRelaxation relaxation = new StripRelaxation(cells, cells.counts());
-            relaxation.generate(MOST_GENERATED);
+            relaxation.generate();
             int[] left = cells.counts();
             layBeside(cells, relaxation, left);
             StripAssembly assembly = new StripAssembly(cells, request.usableWidth());

@@ -20,6 +20,11 @@ final class JoinedStrips {
     private JoinedStrips() {
     }
 
+    /** Whether a part of this length is worth the join. */
+    static boolean isWorthAJoin(Length part, Length usableWidth) {
+        return !part.times(LEAST_SHARE).isShorterThan(usableWidth);
+    }
+
     /** How many whole strips it takes: ⌈(L − j) ÷ (U − j)⌉, one at least. */
     static int alone(JoinedStrip joined, Length usableWidth) {
         return (int) Math.max(1, joined.length().minus(joined.join()).partsToCover(usableWidth.minus(joined.join())).value());
@@ -106,7 +111,7 @@ final class JoinedStrips {
             int at = strip;
             strips.get(strip).rests().stream()
                     .filter(rest -> !rest.height().isShorterThan(joined.height())
-                            && !rest.width().times(LEAST_SHARE).isShorterThan(usableWidth) && rest.width().isLongerThan(joined.join()))
+                            && isWorthAJoin(rest.width(), usableWidth) && rest.width().isLongerThan(joined.join()))
                     .max(Comparator.comparing(CutStrip.Rest::width))
                     .ifPresent(rest -> ends.addAll(Collections.nCopies(strips.get(at).times(), new End(at, rest))));
         }

@@ -19,7 +19,6 @@ final class LengthBound {
 
     /** Joined strips break into crumbs no wider than this. */
     private static final long WIDEST_CRUMB = Length.TICKS_PER_INCH / 2;
-    private static final int MOST_GENERATED = 60;
     private static final int MOST_SUMS = 400_000;
 
     private LengthBound() {
@@ -65,7 +64,7 @@ final class LengthBound {
 
     private static long relaxed(CutRequest request, StripCells cells) {
         StripRelaxation relaxation = new StripRelaxation(cells, cells.counts());
-        relaxation.generate(MOST_GENERATED);
+        relaxation.generate();
         relaxation.bound(request.fixed().stream()
                 .map(strip -> new StripRelaxation.Free(
                         cells.wholeBeside(strip.width()), cells.wholeAlong(strip.height()), strip.count()))

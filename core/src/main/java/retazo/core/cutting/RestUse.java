@@ -12,7 +12,12 @@ public enum RestUse {
     SCRAP;
 
     private static final Length SMALLEST_PATCH = Length.ofInches(5, 2);
-    private static final int LEAST_SHARE = 4;
+    private static final Length UNNAMED = Length.ofInches(3, 2);
+
+    /** Whether a rest is worth naming; a narrower one goes into the scrap bag without a word. */
+    public static boolean isWorthNaming(CutStrip.Rest rest) {
+        return !rest.width().isShorterThan(UNNAMED) && !rest.height().isShorterThan(UNNAMED);
+    }
 
     /**
      * @param stripWidth  to which the shop cuts its binding
@@ -21,7 +26,7 @@ public enum RestUse {
     public static RestUse of(CutStrip.Rest rest, Length stripWidth, Length usableWidth) {
         Length longer = rest.width().isLongerThan(rest.height()) ? rest.width() : rest.height();
         Length shorter = rest.width().isLongerThan(rest.height()) ? rest.height() : rest.width();
-        if (!shorter.isShorterThan(stripWidth) && !longer.times(LEAST_SHARE).isShorterThan(usableWidth)) {
+        if (!shorter.isShorterThan(stripWidth) && JoinedStrips.isWorthAJoin(longer, usableWidth)) {
             return JOINED_STRIP;
         }
         return shorter.isShorterThan(SMALLEST_PATCH) ? SCRAP : PATCHES;

@@ -93,11 +93,6 @@ final class StripCells {
         return width;
     }
 
-    /** Whether cells measure the pieces exactly; otherwise they are rounded up. */
-    boolean isExact() {
-        return exact;
-    }
-
     /** Whether pieces may be laid one above the other in a strip. */
     boolean stacks() {
         return stacks;

@@ -19,6 +19,7 @@ final class StripRelaxation {
     /** Prices are whole numbers of this part of a tick. */
     static final long PRICE_UNITS = 1_024;
     private static final double TICKS_PER_INCH = 609_600;
+    private static final int MOST_ROUNDS = 60;
     private static final double WORTHWHILE = 1 + 1e-9;
 
     private final StripCells cells;
@@ -77,17 +78,13 @@ final class StripRelaxation {
         }
     }
 
-    /**
-     * Solves and adds strips until none would help, with rows alone first, then with stacks.
-     *
-     * @param mostRounds of either kind
-     */
-    void generate(int mostRounds) {
+    /** Solves and adds strips until none would help, with rows alone first, then with stacks; rounds of either kind are limited. */
+    void generate() {
         solve();
-        for (int round = 0; round < mostRounds && offerRows(); round++) {
+        for (int round = 0; round < MOST_ROUNDS && offerRows(); round++) {
             solve();
         }
-        for (int round = 0; cells.stacks() && round < mostRounds && offerStacked(cells.widths()); round++) {
+        for (int round = 0; cells.stacks() && round < MOST_ROUNDS && offerStacked(); round++) {
             solve();
         }
     }
@@ -127,9 +124,9 @@ final class StripRelaxation {
         return offered;
     }
 
-    private boolean offerStacked(int[] widths) {
+    private boolean offerStacked() {
         tables.fillRows(prices);
-        StripTables.Strips strips = tables.strips(tables.stacks(widths), cells.width());
+        StripTables.Strips strips = tables.strips(tables.stacks(cells.widths()), cells.width());
         boolean offered = false;
         for (int height = 0; height < cells.heights().length; height++) {
             if (isWorthwhile(strips.value(height), height)) {

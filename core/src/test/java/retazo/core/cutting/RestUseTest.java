@@ -2,6 +2,7 @@ package retazo.core.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.measure.Length;
@@ -17,5 +18,11 @@ class RestUseTest {
         CutStrip.Rest rest = new CutStrip.Rest(Length.ZERO, Length.ZERO, Length.parse(width + " in"), Length.parse(height + " in"));
 
         assertThat(RestUse.of(rest, Length.parse("2 1/4 in"), Length.ofInches(40))).isEqualTo(expected);
+        assertThat(RestUse.isWorthNaming(rest)).isTrue();
+    }
+
+    @Test
+    void a_rest_narrower_than_an_inch_and_a_half_is_not_named() {
+        assertThat(RestUse.isWorthNaming(new CutStrip.Rest(Length.ZERO, Length.ZERO, Length.ofInches(30), Length.ofInches(11, 8)))).isFalse();
     }
 }
