@@ -1,7 +1,9 @@
 package retazo.core.cutting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
@@ -30,6 +32,15 @@ public record ClothPlan(
     public boolean isLaidShorter() {
         Length alone = lines.stream().map(line -> line.length().value()).reduce(squaring.value(), Length::plus);
         return laid.stream().anyMatch(cloth -> cloth.length().value().isShorterThan(alone));
+    }
+
+    /** How many left-overs of each code the cloth is spared by. */
+    public Map<String, Integer> leftOversTaken() {
+        Map<String, Integer> taken = new LinkedHashMap<>();
+        if (isLaidShorter()) {
+            laid.orElseThrow().fromLeftOvers().forEach(cut -> taken.merge(cut.from().code(), 1, Integer::sum));
+        }
+        return taken;
     }
 
     /** What would be sold without any margin: a maker then has nothing to spare but the rounding. */

@@ -1,11 +1,13 @@
 package retazo.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -20,15 +22,21 @@ import retazo.core.quilt.LongPieces;
  * where nothing is shorter, or where a plan does not stand the check. Stateless; steps are limited.
  *
  * <p>Long pieces lie as is shorter for them alone; then each that may lie the other way is tried that way, and stays so where
- * the whole cloth becomes shorter.
+ * the whole cloth becomes shorter. Left-overs that are at hand are taken last.
  */
 public final class ClothPlanner {
 
     private final WorksheetPlanner worksheet = new WorksheetPlanner();
     private final CutPlanner planner = new CutPlanner();
 
-    /** What was laid, with the rectangles it was laid from. */
-    private record Laid(ClothLaying laying, CutPlan plan) {
+    /**
+     * What was laid.
+     *
+     * @param laying  with the rectangles it was laid from
+     * @param request what is on the cloth
+     * @param taken   what comes from left-overs instead
+     */
+    private record Laid(ClothLaying laying, CutRequest request, CutPlan plan, List<LeftOver.Cut> taken) {
     }
 
     /** Plans the cloth, or tells which pieces are wider than it. */
@@ -37,8 +45,8 @@ public final class ClothPlanner {
     }
 
     private ClothPlan together(ClothRequest request, ClothPlan alone) {
-        Laid laid = shortest(request);
-        if (!CutPlanCheck.faults(laid.laying().cutRequest(), laid.plan()).isEmpty()) {
+        Laid laid = spared(request, shortest(request));
+        if (!CutPlanCheck.faults(laid.request(), laid.plan()).isEmpty()) {
             return alone;
         }
         LaidCloth cloth = laidCloth(request, laid);
@@ -82,7 +90,32 @@ public final class ClothPlanner {
 
     private Laid laid(ClothRequest request, Set<String> along) {
         ClothLaying laying = new ClothLaying(request, along);
-        return new Laid(laying, PlanMemory.SHARED.plan(laying.cutRequest(), planner));
+        return new Laid(laying, laying.cutRequest(), plan(laying.cutRequest()), List.of());
+    }
+
+    private CutPlan plan(CutRequest request) {
+        boolean empty = request.pieces().isEmpty() && request.fixed().isEmpty() && request.joined().isEmpty();
+        return empty ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(request, planner);
+    }
+
+    /** The same with pieces from left-overs, one after the other as long as each makes the cloth shorter. */
+    private Laid spared(ClothRequest request, Laid laid) {
+        Laid best = laid;
+        for (LeftOver leftOver : request.atHand()) {
+            boolean spares = true;
+            for (int i = 0; i < leftOver.count() && spares; i++) {
+                Laid without = best;
+                best = LeftOverCuts.ways(without.request(), leftOver, request.print().mayTurn()).stream()
+                        .filter(way -> CutPlanCheck.faultsOfLeftOver(without.request(), way.rest(), way.cut()).isEmpty())
+                        .map(way -> new Laid(
+                                without.laying(), way.rest(), plan(way.rest()), Stream.concat(without.taken().stream(), Stream.of(way.cut())).toList()))
+                        .filter(spared -> spared.plan().length().isShorterThan(without.plan().length()))
+                        .min(Comparator.comparing(spared -> spared.plan().length()))
+                        .orElse(without);
+                spares = best != without;
+            }
+        }
+        return best;
     }
 
     private static LaidCloth laidCloth(ClothRequest request, Laid laid) {
@@ -94,11 +127,16 @@ public final class ClothPlanner {
             strips.add(new LaidCloth.Strip(cut, times, height, Arithmetic.product(key + ".length", Label.of("cloth.laidLength"), times, height)));
         }
         List<Figure<Length>> lengths = new ArrayList<>(strips.stream().map(LaidCloth.Strip::length).toList());
+        String key = request.key() + ".together";
+        if (strips.isEmpty()) {
+            Figure<Length> none = Figure.given(key, Label.of("cloth.nothingOnIt"), Length.ZERO, Origin.craft("from-left-overs"));
+            return new LaidCloth(laid.request(), laid.laying().parts(), laid.taken(), strips, none, Length.ZERO);
+        }
         if (!request.squaring().value().isZero()) {
             lengths.add(request.squaring());
         }
         return new LaidCloth(
-                laid.laying().cutRequest(), laid.laying().parts(), strips, Arithmetic.sum(request.key() + ".together", Label.of("cloth.together"), lengths),
+                laid.request(), laid.laying().parts(), laid.taken(), strips, Arithmetic.sum(key, Label.of("cloth.together"), lengths),
                 laid.plan().bound().plus(request.squaring().value()));
     }
 }

@@ -15,17 +15,26 @@ import retazo.core.measure.Length;
  * @param squaring    lost once at the end of the cloth
  * @param needs       one or more
  * @param mostSizes   the most different pieces on one strip, where everything is laid together; empty for any number
+ * @param atHand      left-overs of the same cloth, which are taken where that makes the length shorter
  */
 public record ClothRequest(
-        String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes) {
+        String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes,
+        List<LeftOver> atHand) {
 
     /**
      * @throws IllegalArgumentException if there is nothing to cut
      */
     public ClothRequest {
         needs = List.copyOf(needs);
+        atHand = List.copyOf(atHand);
         if (needs.isEmpty()) {
             throw new IllegalArgumentException("'" + key + "' asks for no cloth.");
         }
+    }
+
+    /** A cloth of which no left-over is at hand. */
+    public ClothRequest(
+            String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes) {
+        this(key, usableWidth, print, squaring, needs, mostSizes, List.of());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.core.measure.Length;
 
@@ -54,6 +55,61 @@ public final class CutPlanCheck {
             check.faults.add("The bound " + plan.bound() + " is above the length " + plan.length());
         }
         return List.copyOf(check.faults);
+    }
+
+    /**
+     * What is wrong with pieces that come from a left-over: each must lie on it like on a strip, and with what is still asked for they
+     * must be all that was asked for.
+     *
+     * @param whole what was asked for
+     * @param rest  what is asked for without them
+     */
+    public static List<String> faultsOfLeftOver(CutRequest whole, CutRequest rest, LeftOver.Cut cut) {
+        CutPlanCheck check = new CutPlanCheck(new CutRequest(cut.from().width(), List.of(), List.of(), List.of(), Optional.empty()));
+        check.strip(new CutStrip(1, cut.from().height(), cut.pieces(), List.of()));
+        Map<String, Integer> before = counts(whole);
+        Map<String, Integer> left = counts(rest);
+        for (CutStrip.PlacedPiece placed : cut.pieces()) {
+            left.merge(placed.id(), 1, Integer::sum);
+            whole.pieces().stream().filter(piece -> piece.id().equals(placed.id()) && !isItself(placed, piece))
+                    .forEach(piece -> check.faults.add("The piece " + piece + " is cut as " + placed));
+            whole.fixed().stream().filter(strip -> strip.id().equals(placed.id()) && !isItself(placed, strip))
+                    .forEach(strip -> check.faults.add("The strip " + strip + " is cut as " + placed));
+        }
+        before.forEach((id, count) -> {
+            if (!left.getOrDefault(id, 0).equals(count)) {
+                check.faults.add("Of '" + id + "' there are " + left.getOrDefault(id, 0) + ", not " + count);
+            }
+        });
+        whole.joined().forEach(joined -> check.joinedFrom(joined, rest, cut));
+        return List.copyOf(check.faults);
+    }
+
+    private static boolean isItself(CutStrip.PlacedPiece placed, FixedStrip strip) {
+        return placed.width().equals(strip.width()) && placed.height().equals(strip.height());
+    }
+
+    private static Map<String, Integer> counts(CutRequest request) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        request.pieces().forEach(piece -> counts.put(piece.id(), piece.count()));
+        request.fixed().forEach(strip -> counts.put(strip.id(), strip.count()));
+        return counts;
+    }
+
+    private void joinedFrom(JoinedStrip joined, CutRequest rest, LeftOver.Cut cut) {
+        Length reach = rest.joined().stream().filter(one -> one.id().equals(joined.id())).findFirst()
+                .map(JoinedStrip::length).orElse(joined.join());
+        for (CutStrip.PlacedPiece part : cut.pieces()) {
+            if (part.id().equals(joined.id())) {
+                reach = reach.plus(part.width().minus(joined.join()));
+                if (!part.height().equals(joined.height())) {
+                    faults.add("A part of " + joined + " is " + part.height() + " high");
+                }
+            }
+        }
+        if (reach.isShorterThan(joined.length())) {
+            faults.add("Of " + joined + " there are only " + reach);
+        }
     }
 
     private void strip(CutStrip strip) {

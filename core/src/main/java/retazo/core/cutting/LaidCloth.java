@@ -1,6 +1,7 @@
 package retazo.core.cutting;
 
 import java.math.BigInteger;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,11 +15,17 @@ import retazo.core.measure.Percent;
  *
  * @param request what was laid
  * @param parts  what its rectangles are
- * @param strips in cutting order
+ * @param fromLeftOvers what comes from left-overs and is not on the cloth
+ * @param strips in cutting order; none where left-overs give everything
  * @param length of all strips and squaring
  * @param bound  no plan of this kind is shorter, squaring included
  */
-public record LaidCloth(CutRequest request, List<ClothPart> parts, List<Strip> strips, Figure<Length> length, Length bound) {
+public record LaidCloth(
+        CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, List<Strip> strips, Figure<Length> length, Length bound) {
+
+    /** A size of rest, and how many of it one kit leaves. */
+    public record Rests(Length width, Length height, int count) {
+    }
 
     /**
      * Strips that are cut alike.
@@ -30,6 +37,7 @@ public record LaidCloth(CutRequest request, List<ClothPart> parts, List<Strip> s
 
     public LaidCloth {
         parts = List.copyOf(parts);
+        fromLeftOvers = List.copyOf(fromLeftOvers);
         strips = List.copyOf(strips);
     }
 
@@ -38,12 +46,28 @@ public record LaidCloth(CutRequest request, List<ClothPart> parts, List<Strip> s
         return !length.value().isLongerThan(bound);
     }
 
-    /** How much of the cloth becomes pieces, rounded down to whole percents. */
+    /** How much of the cloth becomes pieces, rounded down to whole percents; none where no cloth is cut. */
     public Percent used(Length usableWidth) {
+        if (strips.isEmpty()) {
+            return Percent.of(0);
+        }
         BigInteger used = strips.stream()
                 .flatMap(strip -> strip.cut().pieces().stream().map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(strip.cut().times()))))
                 .reduce(BigInteger.ZERO, BigInteger::add);
         return Percent.of(used.multiply(BigInteger.valueOf(100)).divide(area(usableWidth, length.value())).intValueExact());
+    }
+
+    /** What is left that is worth naming, by size, the largest first. */
+    public List<Rests> rests() {
+        Map<CutStrip.Rest, Integer> counts = new LinkedHashMap<>();
+        strips.forEach(strip -> strip.cut().rests().stream()
+                .filter(RestUse::isWorthNaming)
+                .map(rest -> new CutStrip.Rest(Length.ZERO, Length.ZERO, rest.width(), rest.height()))
+                .forEach(size -> counts.merge(size, strip.cut().times(), Integer::sum)));
+        return counts.entrySet().stream()
+                .map(size -> new Rests(size.getKey().width(), size.getKey().height(), size.getValue()))
+                .sorted(Comparator.comparing((Rests rests) -> area(rests.width(), rests.height())).reversed())
+                .toList();
     }
 
     private static BigInteger area(Length width, Length height) {

@@ -1,5 +1,6 @@
 package retazo.core.cutting;
 
+import retazo.core.cloth.PrecutKind;
 import retazo.core.measure.Length;
 
 /** What a rest could still serve. */
@@ -17,6 +18,17 @@ public enum RestUse {
     /** Whether a rest is worth naming; a narrower one goes into the scrap bag without a word. */
     public static boolean isWorthNaming(CutStrip.Rest rest) {
         return !rest.width().isShorterThan(UNNAMED) && !rest.height().isShorterThan(UNNAMED);
+    }
+
+    /**
+     * How many quarters or eighths the shop can cut from a rest: each as long as it is sold, and as wide as half the usable width of its cloth.
+     * None of a kind that is not cut in the shop.
+     */
+    public static long shopCuts(LaidCloth.Rests rest, PrecutKind kind, Length usableWidth) {
+        Length half = new Length(usableWidth.ticks() / 2);
+        return kind.lengthForTwo()
+                .map(length -> rest.width().wholeTimes(half).value() * rest.height().wholeTimes(length).value())
+                .orElse(0L);
     }
 
     /**

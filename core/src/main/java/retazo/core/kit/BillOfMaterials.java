@@ -24,14 +24,24 @@ public record BillOfMaterials(List<BillLine> lines) {
         List<BillLine> lines = new ArrayList<>();
         needsByCode.forEach((code, need) -> {
             List<String> letters = need.roles().stream().map(role -> design.role(role).letter()).toList();
-            lines.add(need.amount().match(
-                    cloth -> new BillLine.Cut(
-                            code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value()),
-                    printed -> new BillLine.Cut(
-                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value()),
-                    units -> new BillLine.Picked(code, letters, units.count().value())));
+            need.amount().match(
+                    cloth -> lines.addAll(ofCloth(code, letters, cloth)),
+                    printed -> lines.add(new BillLine.Cut(
+                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value())),
+                    units -> lines.add(new BillLine.Picked(code, letters, units.count().value())));
         });
         return new BillOfMaterials(lines);
+    }
+
+    /** The length, where left-overs do not give everything, and the left-overs. */
+    private static List<BillLine> ofCloth(String code, List<String> letters, Need.Amount.Cloth cloth) {
+        List<BillLine> lines = new ArrayList<>();
+        if (cloth.sell().value().isPositive()) {
+            lines.add(new BillLine.Cut(
+                    code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value()));
+        }
+        cloth.plan().leftOversTaken().forEach((leftOver, count) -> lines.add(new BillLine.Picked(leftOver, letters, new Count(count))));
+        return lines;
     }
 
     /** The same bill with something counted added to every bag. */

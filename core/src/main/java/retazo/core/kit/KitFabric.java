@@ -1,6 +1,8 @@
 package retazo.core.kit;
 
+import java.util.List;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cutting.LeftOver;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
@@ -11,8 +13,23 @@ import retazo.core.measure.Length;
  *
  * @param code        unique in the shop; equal codes are one fabric
  * @param usableWidth of its cloth
+ * @param leftOvers   of it that this kit may take
  */
-public record KitFabric(String code, Figure<Length> usableWidth, PrintKind print) {
+public record KitFabric(String code, Figure<Length> usableWidth, PrintKind print, List<LeftOver> leftOvers) {
+
+    public KitFabric {
+        leftOvers = List.copyOf(leftOvers);
+    }
+
+    /** A fabric that is cut from the bolt only. */
+    public KitFabric(String code, Figure<Length> usableWidth, PrintKind print) {
+        this(code, usableWidth, print, List.of());
+    }
+
+    /** The same fabric with left-overs that this kit may take. */
+    public KitFabric with(List<LeftOver> more) {
+        return new KitFabric(code, usableWidth, print, more);
+    }
 
     /** A fabric with a usable width of its own. */
     public static KitFabric measured(String code, Length usableWidth, PrintKind print) {

@@ -58,7 +58,7 @@ final class PlannedNeeds {
         }
         Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
         ClothRequest cloth = new ClothRequest(
-                request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes());
+                request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes(), fabric.leftOvers());
         return (request.kind().instructions().arePlanned() ? new ClothPlanner().plan(cloth) : new WorksheetPlanner().plan(cloth))
                 .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
                         impossible -> NeedResult.impossible(impossible.problems()));
@@ -81,6 +81,9 @@ final class PlannedNeeds {
     }
 
     private Figure<Length> sell(ClothPlan cloth) {
+        if (cloth.exact().value().isZero()) {
+            return cloth.exact().named(request.key() + ".sell", Label.of("cloth.sell"));
+        }
         return request.practice().margin().toSell(
                 request.key() + ".sell", Label.of("cloth.sell"), cloth.exact(),
                 request.practice().figure(PracticeMeasure.SELLING_STEP));

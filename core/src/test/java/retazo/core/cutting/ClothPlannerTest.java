@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -13,6 +14,7 @@ import retazo.core.block.Hand;
 import retazo.core.block.PieceShape;
 import retazo.core.block.Subcut;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
@@ -98,6 +100,65 @@ class ClothPlannerTest {
         assertThat(batch.saved()).isEqualTo(Length.ofInches(13));
         assertThat(batch.strips()).isEqualTo(6);
         assertThat(batch.stacks()).isBetween(2L, 3L);
+    }
+
+    /** 24 of 3 1/2 × 9 1/2 take 6 strips of 3 1/2. A left-over 12 1/2 long gives 3 rows of 4, so 3 strips are left: 10 1/2 in and squaring 1. */
+    @Test
+    void a_left_over_at_hand_spares_the_strips_of_the_pieces_that_come_from_it() {
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 1)), patches("A1", "3 1/2", "9 1/2", 24));
+
+        assertThat(plan.exact().value()).isEqualTo(Length.parse("11 1/2 in"));
+        assertThat(plan.leftOversTaken()).containsExactly(Map.entry("L-1", 1));
+        assertThat(plan.laid().orElseThrow().fromLeftOvers()).singleElement().satisfies(cut -> assertThat(cut.pieces()).hasSize(12));
+    }
+
+    /** Two such give all 24; the cloth is not cut at all, and nothing is squared. A third is left where it is. */
+    @Test
+    void left_overs_that_give_everything_leave_no_cloth_to_cut() {
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 3)), patches("A1", "3 1/2", "9 1/2", 24));
+
+        assertThat(plan.exact().value()).isEqualTo(Length.ZERO);
+        assertThat(plan.leftOversTaken()).containsExactly(Map.entry("L-1", 2));
+    }
+
+    /** 3 of 24 take one strip; a left-over that gives one of them leaves two, which take the same strip. */
+    @Test
+    void a_left_over_that_spares_no_strip_is_not_taken() {
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(10), Length.ofInches(4), 1)), patches("A1", "9 1/2", "3 1/2", 3));
+
+        assertThat(plan.exact().value()).isEqualTo(Length.parse("4 1/2 in"));
+        assertThat(plan.leftOversTaken()).isEmpty();
+    }
+
+    /** 27 squares of 4 1/2, eight to a strip: three strips leave 4 in each, the last with three squares 26 1/2. */
+    @Test
+    void rests_are_counted_by_size_the_largest_first() {
+        LaidCloth laid = laid(PrintKind.SOLID, patches("A1", "4 1/2", "4 1/2", 27));
+
+        assertThat(laid.rests()).containsExactly(
+                new LaidCloth.Rests(Length.parse("26 1/2 in"), Length.parse("4 1/2 in"), 1),
+                new LaidCloth.Rests(Length.ofInches(4), Length.parse("4 1/2 in"), 3));
+    }
+
+    /** Half of 40 is 20: a rest of 40 × 19 is two quarters, or four eighths of 9 in; one of 19 1/2 in across is none. */
+    @Test
+    void quarters_are_cut_from_rests_that_are_large_enough() {
+        LaidCloth.Rests rest = new LaidCloth.Rests(Length.ofInches(40), Length.ofInches(19), 1);
+
+        assertThat(RestUse.shopCuts(rest, PrecutKind.FAT_QUARTER, Length.ofInches(40))).isEqualTo(2);
+        assertThat(RestUse.shopCuts(rest, PrecutKind.FAT_EIGHTH, Length.ofInches(40))).isEqualTo(4);
+        assertThat(RestUse.shopCuts(rest, PrecutKind.STRIP_ROLL, Length.ofInches(40))).isZero();
+        assertThat(RestUse.shopCuts(
+                new LaidCloth.Rests(Length.parse("19 1/2 in"), Length.ofInches(30), 1), PrecutKind.FAT_QUARTER, Length.ofInches(40))).isZero();
+    }
+
+    private static ClothPlan sparedBy(List<LeftOver> leftOvers, ClothNeed... needs) {
+        ClothRequest request = request(PrintKind.ALL_OVER, needs);
+        ClothRequest spared = new ClothRequest(
+                request.key(), request.usableWidth(), request.print(), request.squaring(), request.needs(), request.mostSizes(), leftOvers);
+        return new ClothPlanner().plan(spared).match(ClothPlanning.Planned::plan, impossible -> {
+            throw new AssertionError(impossible.problems());
+        });
     }
 
     @Property(tries = 12)
