@@ -12,6 +12,7 @@ import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.NewFabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternAbout;
 import retazo.app.patterns.PatternContent;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -32,12 +33,17 @@ import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.Composition;
+import retazo.core.quilt.CutCount;
+import retazo.core.quilt.CutForm;
+import retazo.core.quilt.CutList;
 import retazo.core.quilt.Drawing;
 import retazo.core.quilt.Finishing;
 import retazo.core.quilt.PlaceRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.Use;
+import retazo.core.quilt.Way;
 
 /** Fabrics, bolts, kits and runs for tests, each with a name of its own. */
 public record Samples(TestShop.Shop shop) {
@@ -92,6 +98,26 @@ public record Samples(TestShop.Shop shop) {
         choices.put(role, fabric);
         return done(bean(KitService.class).add(
                 new NewKits(pattern, List.of("mat"), "plain", choices, Map.of(), new Contents(false, false)))).get(0);
+    }
+
+    /** A pattern known by its cut list alone: so many pieces of one size, all of role A, at the size "lap". */
+    public PatternVersion cutListPattern(PatternAbout about, String form, int count) {
+        RoleKey reed = new RoleKey("reed");
+        CutList list = new CutList(
+                List.of(),
+                List.of(new CutList.Line(
+                        reed, Use.BLOCKS, CutForm.read(form).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")),
+                Optional.empty(), Optional.empty());
+        QuiltDesign design = new QuiltDesign(
+                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(),
+                Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
+        return done(bean(PatternService.class).add(new PatternContent(unique("Long reeds "), about, design), 1));
+    }
+
+    /** A kit of such a pattern, without binding and backing. */
+    public long cutListKit(PatternVersion pattern, Fabric fabric) {
+        return done(bean(KitService.class).add(new NewKits(
+                pattern, List.of("lap"), "plain", Map.of(new RoleKey("reed"), fabric), Map.of(), new Contents(false, false)))).get(0);
     }
 
     /** A confirmed run of so many bags. */

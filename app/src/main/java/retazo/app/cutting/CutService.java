@@ -1,6 +1,7 @@
 package retazo.app.cutting;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -8,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import retazo.app.practice.PracticeService;
+import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
 import retazo.app.runs.Run;
 import retazo.app.runs.RunService;
@@ -15,6 +17,7 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Outcome;
 import retazo.app.staff.StaffService;
 import retazo.app.stock.Entry;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.RestRule;
@@ -28,18 +31,23 @@ import retazo.core.measure.Problem;
 @Service
 public class CutService {
 
+    /** The steps before it belong to the bolt: a correction, the cut itself. */
+    private static final int FIRST_LEFT_OVER = 2;
+
     private final CutRecordRepository records;
     private final RunService runs;
     private final StockService stock;
+    private final GoodService goods;
     private final StaffService staff;
     private final PracticeService practice;
     private final Clock clock;
 
     CutService(
-            CutRecordRepository records, RunService runs, StockService stock, StaffService staff, PracticeService practice, Clock clock) {
+            CutRecordRepository records, RunService runs, StockService stock, GoodService goods, StaffService staff, PracticeService practice, Clock clock) {
         this.records = records;
         this.runs = runs;
         this.stock = stock;
+        this.goods = goods;
         this.staff = staff;
         this.practice = practice;
         this.clock = clock;
@@ -96,8 +104,20 @@ public class CutService {
                 ? stock.takeFromLonger(cut.boltId(), real, Reason.CUT_FOR_RUN, entry)
                 : stock.take(cut.boltId(), real, Reason.CUT_FOR_RUN, entry);
         return taken.match(
-                movement -> keep(cut, step.clientId(), real, CutRecordEntity.Outcome.GOOD, personId),
+                movement -> {
+                    keepLeftOvers(cut, entry);
+                    return keep(cut, step.clientId(), real, CutRecordEntity.Outcome.GOOD, personId);
+                },
                 problems -> undoAll(problems.get(0)));
+    }
+
+    /** What the length leaves and is kept is there from now on; it goes again if the cut is taken back. */
+    private void keepLeftOvers(PlannedCut cut, Entry entry) {
+        int step = FIRST_LEFT_OVER;
+        for (Bag.LeftOver left : runs.leftOvers(Set.of(cut.bagLineId())).getOrDefault(cut.bagLineId(), List.of())) {
+            goods.addWith(left.goodId(), left.count(), Reason.LEFT_OVER, entry, step);
+            step++;
+        }
     }
 
     private CutResult recordShort(CutStep step, PlannedCut cut, Length real, CutStep.Fate fate, long personId) {
@@ -160,7 +180,7 @@ public class CutService {
 
     /** Takes back the last step on a bolt of a run; asked twice by one page, it takes back one. */
     @Transactional
-    Outcome<Long> undoLast(long runId, long boltId, UUID clientId, long personId) {
+    public Outcome<Long> undoLast(long runId, long boltId, UUID clientId, long personId) {
         runs.lockForCutting(runId);
         if (stock.isBooked(clientId)) {
             return Outcome.done(runId);

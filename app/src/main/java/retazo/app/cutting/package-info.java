@@ -4,3 +4,4 @@
  */
 @org.jspecify.annotations.NullMarked
 package retazo.app.cutting;
+

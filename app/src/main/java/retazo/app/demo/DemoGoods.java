@@ -50,7 +50,7 @@ class DemoGoods {
     }
 
     private Good good(String code, String name, PrecutKind kind, int perUnit, String colour, long count, DemoRuns.Crew crew) {
-        Good good = DemoStock.done(goods.add(new NewGood(code, name, Optional.of(kind), perUnit, Optional.empty(), colour)));
+        Good good = DemoStock.done(goods.add(NewGood.precut(code, name, kind, perUnit, colour)));
         DemoStock.done(goods.move(good.id(), count, Reason.RECEIVED, DemoStock.entry(crew.counter())));
         return good;
     }

@@ -22,10 +22,11 @@ import retazo.core.quilt.QuiltSize;
  * @param instructions whose cutting instructions its lengths are enough for
  * @param decision that they are not those of the pattern's paper, where somebody took it
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
+ * @param leftOvers what becomes of its left-overs, and which of others it takes
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy) {
+        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy, KitLeftOvers leftOvers) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -51,9 +52,19 @@ public record Kit(
         return instructions == Instructions.PRINTED;
     }
 
+    /** Whether the shop cuts its pieces, so that it keeps what is left of the cloth. */
+    public boolean isCutByTheShop() {
+        return instructions.leaveRestsInTheShop();
+    }
+
+    /** Whether its pattern is ours, so that no printed paper binds us. */
+    public boolean isOurs() {
+        return pattern.instructions(size.key().value()) != Instructions.PRINTED;
+    }
+
     /** Whether our own cutting page goes into the bag; another designer's measurements may not go out. */
     public boolean hasCuttingPage() {
-        return instructions == Instructions.OURS;
+        return instructions.haveOurPage();
     }
 
     /** How a fabric is drawn. */
@@ -61,11 +72,18 @@ public record Kit(
         return new Ink("url(#print-" + fabric.code() + ")", "", fabric.groundColour(), fabric.isLight());
     }
 
+    /** One of its fabrics. */
+    Fabric fabric(String code) {
+        return fabrics.values().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("The kit has no fabric '" + code + "'."));
+    }
+
     /** Everything counted that goes into a bag, by code. */
     public Map<String, Good> goodsByCode() {
         Map<String, Good> byCode = new LinkedHashMap<>();
         goods.values().forEach(good -> byCode.put(good.code(), good));
         copy.ifPresent(good -> byCode.put(good.code(), good));
+        leftOvers.taken().forEach(good -> byCode.put(good.code(), good));
         return byCode;
     }
 

@@ -2,7 +2,9 @@ package retazo.app.kits;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,8 +23,10 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
+import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
+import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
 import retazo.core.quilt.Way;
 
@@ -33,14 +37,17 @@ class KitClothController {
     private static final int LONGEST_REASON = 200;
 
     private final KitService kits;
+    private final LeftOverOffers offers;
     private final FabricService fabrics;
     private final PracticeService practice;
     private final StaffService staff;
     private final Clock clock;
     private final Words words;
 
-    KitClothController(KitService kits, FabricService fabrics, PracticeService practice, StaffService staff, Clock clock, Words words) {
+    KitClothController(
+            KitService kits, LeftOverOffers offers, FabricService fabrics, PracticeService practice, StaffService staff, Clock clock, Words words) {
         this.kits = kits;
+        this.offers = offers;
         this.fabrics = fabrics;
         this.practice = practice;
         this.staff = staff;
@@ -58,24 +65,18 @@ class KitClothController {
         return show(kits.kit(id), fabric, settings, reader.anyProblem() ? 0 : kitsTogether, Faults.of(reader.problems(), words), model);
     }
 
-    @PostMapping("/kits/{id}/by-our-plan")
-    String sellByOurPlan(
-            @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String reason,
-            @AuthenticationPrincipal SignedIn person, Model model) {
+    @PostMapping("/kits/{id}/instructions")
+    String sellBy(
+            @PathVariable long id, @RequestParam Instructions wanted, @RequestParam(defaultValue = "") String fabric,
+            @RequestParam(defaultValue = "") String reason, @AuthenticationPrincipal SignedIn person, Model model) {
         FieldReader reader = new FieldReader();
         String why = reader.optionalText("reason", reason, LONGEST_REASON);
         if (reader.anyProblem()) {
             return refused(id, fabric, reason, Faults.of(reader.problems(), words), model);
         }
-        return kits.sellByOurPlan(id, why, person.personId()).match(
+        return kits.sellBy(id, wanted, why, person.personId()).match(
                 kit -> "redirect:/kits/" + id + "/cloth?fabric=" + fabric,
                 problems -> refused(id, fabric, reason, Faults.of(problems, words), model));
-    }
-
-    @PostMapping("/kits/{id}/by-its-pattern")
-    String sellByItsPattern(@PathVariable long id, @RequestParam(defaultValue = "") String fabric) {
-        kits.takeBackDecision(id);
-        return "redirect:/kits/" + id + "/cloth?fabric=" + fabric;
     }
 
     private String refused(long id, String fabric, String reason, Faults faults, Model model) {
@@ -90,7 +91,7 @@ class KitClothController {
         model.addAttribute("fabrics", all);
         model.addAttribute("piecesKnown", kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE);
         model.addAttribute("decided", kit.decision().map(decision -> words.text(
-                "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
+                decision.reason().isEmpty() ? "kit.chosen" : "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
         if (all.isEmpty()) {
             model.addAttribute("faults", faults);
         } else {
@@ -113,9 +114,17 @@ class KitClothController {
         model.addAttribute("settings", settings);
         model.addAttribute("view", ClothView.of(
                 new ClothView.Asked(
-                        instructions -> usable -> kits.clothNeed(kit, fabric.code(), tried, instructions, usable), width, kit.instructions(), tried, kitsTogether),
+                        instructions -> usable -> kits.clothNeed(kit, fabric, tried, instructions, usable), width, kit.instructions(), tried, kitsTogether),
                 words));
+        model.addAttribute("leftOvers", kit.isCutByTheShop()
+                ? Optional.of(leftOvers(kit, fabric, new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
+                : Optional.empty());
         model.addAttribute("shown", settings.shown(shop, ownWidth));
         model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+    }
+
+    private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {
+        Set<Long> named = kit.leftOvers().kept().stream().flatMap(kept -> kept.forKitId().stream()).collect(Collectors.toSet());
+        return LeftOversView.of(offers.of(kit, fabric), offers.atHand(kit, fabric), kits.byIds(named), measures, words);
     }
 }

@@ -59,6 +59,9 @@ class KitEntity {
     @Column(name = "instructions_at")
     private @Nullable Instant instructionsAt;
 
+    @Column(name = "follows_paper", nullable = false, updatable = false)
+    private boolean followsPaper;
+
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
 
@@ -74,6 +77,7 @@ class KitEntity {
         kit.withBinding = contents.binding();
         kit.withBacking = contents.backing();
         kit.instructions = instructions;
+        kit.followsPaper = instructions == Instructions.PRINTED;
         kit.createdAt = now;
         return kit;
     }
@@ -94,6 +98,11 @@ class KitEntity {
         return colourway;
     }
 
+    /** Whose instructions it has unless somebody decides otherwise. */
+    Instructions given() {
+        return followsPaper ? Instructions.PRINTED : Instructions.OURS;
+    }
+
     Instructions instructions() {
         return instructions;
     }
@@ -111,8 +120,8 @@ class KitEntity {
         instructionsAt = decision.at();
     }
 
-    void takeBackDecision(Instructions before) {
-        instructions = before;
+    void takeBackDecision() {
+        instructions = given();
         instructionsReason = null;
         instructionsBy = null;
         instructionsAt = null;

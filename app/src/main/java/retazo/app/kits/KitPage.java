@@ -107,7 +107,8 @@ record KitPage(
                     Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
                     return new Line(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
-                            need.map(found -> RoleView.uses(found.uses(), words)).orElse(words.text("kit.copy-of-pattern")),
+                            need.map(found -> RoleView.uses(found.uses(), words))
+                                    .orElseGet(() -> words.text(good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.copy-of-pattern")),
                             LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""), bags(possible, picked.code()),
                             possible.stoppedBy().contains(picked.code()));

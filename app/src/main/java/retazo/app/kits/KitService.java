@@ -26,6 +26,7 @@ import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.LeftOver;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
@@ -43,18 +44,20 @@ public class KitService {
     private final FabricService fabrics;
     private final StockService stock;
     private final GoodService goods;
+    private final LeftOverBook leftOvers;
     private final PracticeService practice;
     private final Clock clock;
 
     KitService(
             KitRepository kits, ColourwayRepository colourways, PatternService patterns, FabricService fabrics,
-            StockService stock, GoodService goods, PracticeService practice, Clock clock) {
+            StockService stock, GoodService goods, LeftOverBook leftOvers, PracticeService practice, Clock clock) {
         this.kits = kits;
         this.colourways = colourways;
         this.patterns = patterns;
         this.fabrics = fabrics;
         this.stock = stock;
         this.goods = goods;
+        this.leftOvers = leftOvers;
         this.practice = practice;
         this.clock = clock;
     }
@@ -75,16 +78,60 @@ public class KitService {
         return toKits(kits.findByIdIn(ids)).stream().collect(Collectors.toMap(Kit::id, kit -> kit));
     }
 
-    /** The kit with its quilt, cloth and bill, by the shop's practice of now. */
+    /** The kit with its quilt, cloth and bill, for one bag, by the shop's practice of now. */
     @Transactional(readOnly = true)
     public KitWork work(Kit kit) {
-        return KitWork.of(kit, practice.practice(), fabrics);
+        return works(List.of(kit), List.of(1)).get(0);
+    }
+
+    /**
+     * Kits with their quilts, cloths and bills. A kit takes left-overs where as many are free as all its bags take; those of the first
+     * are gone for the next.
+     *
+     * @param bags how many of each
+     */
+    @Transactional(readOnly = true)
+    public List<KitWork> works(List<Kit> asked, List<Integer> bags) {
+        ShopPractice shop = practice.practice();
+        Map<Long, Long> free = freeLeftOvers(asked);
+        List<KitWork> works = new ArrayList<>();
+        for (int i = 0; i < asked.size(); i++) {
+            Kit kit = asked.get(i);
+            long all = bags.get(i);
+            KitWork work = KitWork.of(new KitCloth(kit, shop, fabrics, leftOversFor(kit, free, all)));
+            works.add(work);
+            Map<String, Count> picked = work.bill().picked();
+            kit.leftOvers().taken().forEach(good -> free.merge(
+                    good.id(), -all * Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(0L), Long::sum));
+        }
+        return works;
+    }
+
+    private Map<Long, Long> freeLeftOvers(List<Kit> asked) {
+        List<Long> ids = asked.stream().flatMap(kit -> kit.leftOvers().taken().stream()).map(Good::id).distinct().toList();
+        Map<Long, Long> free = new HashMap<>();
+        if (!ids.isEmpty()) {
+            goods.counts(ids).forEach((id, count) -> free.put(id, count.free()));
+        }
+        return free;
+    }
+
+    /** What each of so many bags may take, by the code of its fabric; only a kit whose pieces the shop cuts. */
+    private static Map<String, List<LeftOver>> leftOversFor(Kit kit, Map<Long, Long> free, long bags) {
+        Map<String, List<LeftOver>> byFabric = new HashMap<>();
+        if (kit.isCutByTheShop()) {
+            kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), kit.leftOvers().takenOf(fabric.id()).stream()
+                    .filter(good -> free.get(good.id()) >= bags)
+                    .map(good -> good.leftOver(Math.toIntExact(free.get(good.id()) / bags)))
+                    .toList()));
+        }
+        return byFabric;
     }
 
     /** How much less cloth the kit takes as sold when everything is laid together than with each size alone. */
     @Transactional(readOnly = true)
     public Length savedByPlan(KitWork work) {
-        return work.savedByPlan(practice.practice(), fabrics);
+        return work.savedByPlan(new KitCloth(work.kit(), practice.practice(), fabrics, Map.of()));
     }
 
     /** How many bags the free stock gives, and what stops the next one. */
@@ -120,7 +167,7 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    asked.pattern().instructions(key), Optional.empty(), Optional.empty());
+                    asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitLeftOvers.NONE);
             KitWork work = work(kit);
             problems.addAll(work.problems());
             if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
@@ -145,30 +192,27 @@ public class KitService {
                 .toList());
     }
 
-    /** Sells a kit that follows a printed pattern by the shop's own plan, or says what speaks against it. */
+    /** Sells a kit by other instructions than until now, or says what speaks against it. Those that its pattern gives need no decision. */
     @Transactional
-    public Outcome<Kit> sellByOurPlan(long id, String reason, long personId) {
+    public Outcome<Kit> sellBy(long id, Instructions wanted, String reason, long personId) {
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
-        List<Problem> problems = kit.instructions().problemsOfLeaving(Instructions.SHOP, reason);
+        List<Problem> problems = kit.given().problemsOfLeaving(wanted, reason);
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }
-        kit.decide(Instructions.SHOP, new Decision(reason.strip(), personId, clock.instant()));
+        if (wanted == kit.given()) {
+            kit.takeBackDecision();
+        } else {
+            kit.decide(wanted, new Decision(reason.strip(), personId, clock.instant()));
+        }
         return Outcome.done(toKits(List.of(kits.saveAndFlush(kit))).get(0));
-    }
-
-    /** Sells it again by what its pattern says. */
-    @Transactional
-    public void takeBackDecision(long id) {
-        KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
-        kit.takeBackDecision(patterns.versions(List.of(kit.patternVersionId())).get(kit.patternVersionId()).instructions(kit.sizeKey()));
-        kits.saveAndFlush(kit);
     }
 
     /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     @Transactional(readOnly = true)
-    public Optional<Need> clothNeed(Kit kit, String fabricCode, ShopPractice shop, Instructions instructions, Length usableWidth) {
-        return KitWork.clothNeed(kit, fabricCode, shop, fabrics, instructions, usableWidth);
+    public Optional<Need> clothNeed(Kit kit, Fabric fabric, ShopPractice shop, Instructions instructions, Length usableWidth) {
+        Map<String, List<LeftOver>> leftOvers = leftOversFor(kit, freeLeftOvers(List.of(kit)), 1);
+        return new KitCloth(kit, shop, fabrics, leftOvers).need(fabric, instructions, usableWidth);
     }
 
     private List<Kit> toKits(List<KitEntity> entities) {
@@ -177,24 +221,30 @@ public class KitService {
         List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
         Map<Long, Fabric> fabricsById = fabrics.byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
         Map<Long, Good> goodsById = goods.byIds(choices.stream().flatMap(choice -> choice.goodId().stream()).collect(Collectors.toSet()));
+        Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
         return entities.stream()
-                .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), fabricsById, goodsById))
+                .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), new Known(fabricsById, goodsById, leftOversByKit)))
                 .sorted(java.util.Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
                 .toList();
     }
 
-    private Kit toKit(KitEntity entity, PatternVersion version, Map<Long, Fabric> fabricsById, Map<Long, Good> goodsById) {
+    /** What kits name by ids. */
+    private record Known(Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, KitLeftOvers> leftOvers) {
+    }
+
+    private Kit toKit(KitEntity entity, PatternVersion version, Known known) {
         Map<RoleKey, Fabric> fabricByRole = new HashMap<>();
         Map<RoleKey, Good> goodByRole = new HashMap<>();
         entity.colourway().choiceByRole().forEach((role, choice) -> {
-            choice.fabricId().ifPresent(id -> fabricByRole.put(new RoleKey(role), fabricsById.get(id)));
-            choice.goodId().ifPresent(id -> goodByRole.put(new RoleKey(role), goodsById.get(id)));
+            choice.fabricId().ifPresent(id -> fabricByRole.put(new RoleKey(role), known.fabrics().get(id)));
+            choice.goodId().ifPresent(id -> goodByRole.put(new RoleKey(role), known.goods().get(id)));
         });
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
-                entity.contents(), entity.instructions(), entity.decision(), copy);
+                entity.contents(), entity.instructions(), entity.decision(), copy,
+                known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }
 }

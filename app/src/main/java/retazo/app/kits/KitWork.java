@@ -1,33 +1,30 @@
 package retazo.app.kits;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import retazo.app.fabrics.FabricService;
-import retazo.core.block.RoleKey;
-import retazo.core.cloth.ShopPractice;
+import retazo.app.fabrics.Fabric;
+import retazo.app.stock.Good;
+import retazo.core.cutting.LaidCloth;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Instructions;
-import retazo.core.kit.KitChoice;
-import retazo.core.kit.KitFabric;
-import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 
 /** A kit worked out by the core: the quilt, what each fabric is cut for, and the bill. */
 public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill) {
 
-    static KitWork of(Kit kit, ShopPractice practice, FabricService fabrics) {
-        QuiltDesign design = kit.pattern().design();
-        QuiltPlan plan = new QuiltPlanner(practice).plan(design, kit.size());
-        Needs.Result needs = new Needs(practice, kit.instructions()).of(design, plan, role -> choice(kit, role, practice, fabrics), kit.contents());
-        BillOfMaterials bill = BillOfMaterials.of(design, needs.byFabric());
+    static KitWork of(KitCloth cloth) {
+        Kit kit = cloth.kit();
+        QuiltPlan plan = new QuiltPlanner(cloth.practice()).plan(kit.pattern().design(), kit.size());
+        Needs.Result needs = cloth.needs(plan, kit.instructions());
+        BillOfMaterials bill = BillOfMaterials.of(kit.pattern().design(), needs.byFabric());
         return new KitWork(
                 kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
     }
@@ -36,34 +33,37 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
      * How much less cloth the kit takes in all when everything is laid together than with each size alone, as sold; zero where that is
      * the same, or where only printed lengths are known.
      */
-    Length savedByPlan(ShopPractice practice, FabricService fabrics) {
-        return sold(practice, fabrics, Instructions.PRINTED).minus(sold(practice, fabrics, Instructions.OURS));
+    Length savedByPlan(KitCloth cloth) {
+        return sold(cloth, Instructions.PRINTED).minus(sold(cloth, Instructions.OURS));
     }
 
-    private Length sold(ShopPractice practice, FabricService fabrics, Instructions instructions) {
-        return new Needs(practice, instructions)
-                .of(kit.pattern().design(), plan, role -> choice(kit, role, practice, fabrics), kit.contents()).byFabric().values().stream()
-                .map(need -> need.amount().match(cloth -> cloth.sell().value(), printed -> Length.ZERO, units -> Length.ZERO))
+    private Length sold(KitCloth cloth, Instructions instructions) {
+        return cloth.needs(plan, instructions).byFabric().values().stream()
+                .map(need -> need.amount().match(length -> length.sell().value(), printed -> Length.ZERO, units -> Length.ZERO))
                 .reduce(Length.ZERO, Length::plus);
     }
 
-    static Optional<Need> clothNeed(
-            Kit kit, String fabricCode, ShopPractice shop, FabricService fabrics, Instructions instructions, Length usableWidth) {
-        QuiltDesign design = kit.pattern().design();
-        Needs.Result needs = new Needs(shop, instructions).of(
-                design, new QuiltPlanner(shop).plan(design, kit.size()),
-                role -> choice(kit, role, shop, fabrics).match(
-                        fabric -> fabric.code().equals(fabricCode)
-                                ? new KitChoice.Fabric(KitFabric.measured(fabricCode, usableWidth, fabric.fabric().print())) : fabric,
-                        precut -> precut),
-                kit.contents());
-        return Optional.ofNullable(needs.byFabric().get(fabricCode));
+    /** What the cloth of one fabric leaves in one bag, by size, the largest first; nothing where its maker cuts it. */
+    List<LaidCloth.Rests> rests(String fabricCode) {
+        return kit.isCutByTheShop() ? laid(fabricCode).map(LaidCloth::rests).orElse(List.of()) : List.of();
     }
 
-    private static KitChoice choice(Kit kit, RoleKey role, ShopPractice practice, FabricService fabrics) {
-        return kit.goods().containsKey(role)
-                ? new KitChoice.Precut(kit.goods().get(role).inKit())
-                : new KitChoice.Fabric(fabrics.inKit(kit.fabrics().get(role), practice));
+    private Optional<LaidCloth> laid(String fabricCode) {
+        return Optional.ofNullable(needs.byFabric().get(fabricCode))
+                .flatMap(need -> need.amount().match(cloth -> cloth.plan().laid(), printed -> Optional.empty(), units -> Optional.empty()));
+    }
+
+    /** How many left-overs of each kept kind one bag gives of a fabric, as its plan is now. */
+    public Map<Good, Integer> leftOvers(String fabricCode) {
+        Map<Good, Integer> each = new LinkedHashMap<>();
+        List<LaidCloth.Rests> rests = rests(fabricCode);
+        Fabric fabric = kit.fabric(fabricCode);
+        for (KitLeftOvers.Kept kept : kit.leftOvers().keptOf(fabric.id())) {
+            Length width = laid(fabricCode).map(cloth -> cloth.request().usableWidth()).orElse(Length.ZERO);
+            rests.forEach(rest -> each.merge(kept.good(), kept.eachBag(rest, width), Integer::sum));
+        }
+        each.values().removeIf(count -> count == 0);
+        return each;
     }
 
     /** Why the kit cannot be made by the practice of now; empty when it can. */

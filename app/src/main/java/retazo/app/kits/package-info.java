@@ -5,3 +5,4 @@
  */
 @org.jspecify.annotations.NullMarked
 package retazo.app.kits;
+

@@ -1,6 +1,7 @@
 package retazo.app.patterns;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.cutting.LeftOver;
 import retazo.core.cutting.RestUse;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
@@ -37,10 +39,12 @@ import retazo.core.measure.LengthUnit;
  * @param edge         what half an inch less of width would cost; empty for nothing
  * @param opened       the arithmetic of the length to sell
  * @param batch        several kits cut together, where that was asked
+ * @param leftOvers    what comes from left-overs in place of this cloth, in words
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, ClothDrawing drawing,
-        List<Step> steps, List<Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
+        List<Step> steps, List<Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch,
+        List<FractionText> leftOvers) {
 
     /**
      * Strips that are cut alike.
@@ -61,8 +65,9 @@ public record ClothView(
      *
      * @param key    of its message
      * @param chosen whether the length of the kit is its length
+     * @param instructions that make it so for a kit with our page; empty for a way that is only compared
      */
-    public record Alternative(String key, LengthView exact, LengthView sell, boolean chosen) {
+    public record Alternative(String key, LengthView exact, LengthView sell, boolean chosen, Optional<Instructions> instructions) {
     }
 
     /**
@@ -109,7 +114,8 @@ public record ClothView(
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
                 FigureView.of(chosen.sell(), words, unit),
-                asked.kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))));
+                asked.kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))),
+                chosen.plan().leftOversTaken().isEmpty() ? List.of() : laid.fromLeftOvers().stream().map(cut -> fromLeftOver(cut, laid, names)).toList());
     }
 
     private static String batch(Asked asked, LaidCloth laid, Words words) {
@@ -128,13 +134,22 @@ public record ClothView(
                         .toList(),
                 FractionText.of(strip.cut().rests().stream()
                         .filter(RestUse::isWorthNaming)
-                        .map(rest -> size(rest) + " " + names.words().text("laid.rest." + RestUse.of(
-                                rest, asked.practice().length(PracticeMeasure.BINDING_WIDTH), asked.usableWidth())))
+                        .map(rest -> size(rest.height(), rest.width()) + " " + names.words().text("laid.rest." + RestUse.of(
+                                rest.width(), rest.height(), asked.practice().length(PracticeMeasure.BINDING_WIDTH), asked.usableWidth())))
                         .collect(Collectors.joining(", "))));
     }
 
-    private static String size(CutStrip.Rest rest) {
-        return LengthView.inches(rest.height()).plain().replace(" in", "") + " × " + LengthView.inches(rest.width()).plain();
+    private static FractionText fromLeftOver(LeftOver.Cut cut, LaidCloth laid, PartNames names) {
+        Map<String, Long> counts = cut.pieces().stream()
+                .collect(Collectors.groupingBy(CutStrip.PlacedPiece::id, LinkedHashMap::new, Collectors.counting()));
+        String gives = counts.entrySet().stream()
+                .map(entry -> entry.getValue() + " × " + names.full(laid.part(entry.getKey())))
+                .collect(Collectors.joining(", "));
+        return FractionText.of(names.words().text("laid.from-left-over", size(cut.from().height(), cut.from().width()), gives));
+    }
+
+    private static String size(Length height, Length width) {
+        return LengthView.inches(height).plain().replace(" in", "") + " × " + LengthView.inches(width).plain();
     }
 
     private static List<Alternative> alternatives(Asked asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone) {
@@ -143,9 +158,11 @@ public record ClothView(
         LengthUnit unit = practice.sellingUnit();
         boolean together = asked.instructions().arePlanned();
         return List.of(
-                new Alternative("rounded", LengthView.inches(rounded.value()), LengthView.of(rounded.value(), unit), false),
-                new Alternative("alone", LengthView.inches(alone.plan().exact().value()), LengthView.of(alone.sell().value(), unit), !together),
-                new Alternative("together", LengthView.inches(planned.plan().exact().value()), LengthView.of(planned.sell().value(), unit), together));
+                new Alternative("rounded", LengthView.inches(rounded.value()), LengthView.of(rounded.value(), unit), false, Optional.empty()),
+                new Alternative("alone", LengthView.inches(alone.plan().exact().value()), LengthView.of(alone.sell().value(), unit), !together,
+                        Optional.of(Instructions.OURS_ALONE)),
+                new Alternative("together", LengthView.inches(planned.plan().exact().value()), LengthView.of(planned.sell().value(), unit), together,
+                        Optional.of(Instructions.OURS)));
     }
 
     private static String margin(Asked asked, Need.Amount.Cloth chosen, Words words) {

@@ -20,6 +20,10 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
         }
     }
 
+    /** Left-overs of one size that a length gives, to be kept. */
+    public record LeftOver(long goodId, int count) {
+    }
+
     /**
      * A line of the bill.
      *

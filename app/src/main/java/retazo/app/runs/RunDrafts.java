@@ -39,6 +39,7 @@ public class RunDrafts {
     private final RunService service;
     private final KitService kits;
     private final BagPickRepository picks;
+    private final BagLeftOverRepository leftOvers;
     private final StockService stock;
     private final GoodService goods;
     private final PracticeService practice;
@@ -46,7 +47,7 @@ public class RunDrafts {
 
     RunDrafts(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines, RunPlanning planning,
-            RunService service, KitService kits, StockService stock, BagPickRepository picks, GoodService goods,
+            RunService service, KitService kits, StockService stock, BagPickRepository picks, BagLeftOverRepository leftOvers, GoodService goods,
             PracticeService practice, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
@@ -57,6 +58,7 @@ public class RunDrafts {
         this.kits = kits;
         this.stock = stock;
         this.picks = picks;
+        this.leftOvers = leftOvers;
         this.goods = goods;
         this.practice = practice;
         this.clock = clock;
@@ -116,7 +118,8 @@ public class RunDrafts {
 
     private List<KitWork> works(Run run) {
         Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
-        return run.asked().stream().map(asked -> kits.work(byId.get(asked.kitId()))).toList();
+        return kits.works(
+                run.asked().stream().map(asked -> byId.get(asked.kitId())).toList(), run.asked().stream().map(Run.Asked::quantity).toList());
     }
 
     private static Set<Long> fabricIds(List<KitWork> works) {
@@ -173,20 +176,23 @@ public class RunDrafts {
         Map<String, BagLineEntity> lineOf = new HashMap<>();
         int number = 0;
         for (int group = 0; group < works.size(); group++) {
-            Kit kit = works.get(group).kit();
+            KitWork work = works.get(group);
+            Kit kit = work.kit();
             Map<String, Long> ids = fabricIdByCode(kit);
             for (int bag = 0; bag < plan.built().get(group); bag++) {
                 number++;
                 BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
                 int position = 0;
-                for (BillLine line : works.get(group).bill().lines()) {
+                for (BillLine line : work.bill().lines()) {
                     position++;
                     int place = position;
                     String key = group + "/" + bag + "/";
                     line.match(
-                            cut -> lineOf.put(
-                                    key + ids.get(cut.fabricCode()),
-                                    bagLines.save(BagLineEntity.of(entity, place, ids.get(cut.fabricCode()), cut))),
+                            cut -> {
+                                BagLineEntity saved = bagLines.save(BagLineEntity.of(entity, place, ids.get(cut.fabricCode()), cut));
+                                keepLeftOvers(saved, work.leftOvers(cut.fabricCode()));
+                                return lineOf.put(key + ids.get(cut.fabricCode()), saved);
+                            },
                             picked -> keepPick(entity, place, kit.goodsByCode().get(picked.code()).id(), picked));
                 }
             }
@@ -200,6 +206,10 @@ public class RunDrafts {
                 plan.cuts().stream().map(cut -> lineOf.get(cut.group() + "/" + cut.bag() + "/" + cut.fabricCode())).toList(),
                 plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(),
                 run.planVersion());
+    }
+
+    private void keepLeftOvers(BagLineEntity line, Map<Good, Integer> each) {
+        each.forEach((good, count) -> leftOvers.save(BagLeftOverEntity.of(line.id(), good.id(), count)));
     }
 
     private @Nullable BagLineEntity keepPick(BagEntity bag, int position, long goodId, BillLine.Picked picked) {

@@ -1,6 +1,7 @@
 package retazo.app.runs;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ public class RunService {
     private final BagRepository bags;
     private final BagLineRepository bagLines;
     private final BagPickRepository picks;
+    private final BagLeftOverRepository leftOvers;
     private final PlannedCutRepository cuts;
     private final RunPlanning planning;
     private final StockService stock;
@@ -33,12 +35,13 @@ public class RunService {
 
     RunService(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
-            BagPickRepository picks, PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
+            BagPickRepository picks, BagLeftOverRepository leftOvers, PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.bags = bags;
         this.bagLines = bagLines;
         this.picks = picks;
+        this.leftOvers = leftOvers;
         this.cuts = cuts;
         this.planning = planning;
         this.stock = stock;
@@ -91,6 +94,13 @@ public class RunService {
     @Transactional(readOnly = true)
     public PlannedCut plannedCut(long id) {
         return cut(id).toPlannedCut();
+    }
+
+    /** What the lengths of bag lines leave that the shop keeps, by line. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Bag.LeftOver>> leftOvers(Collection<Long> bagLineIds) {
+        return leftOvers.findByBagLineIdInOrderByIdAsc(bagLineIds).stream().collect(Collectors.groupingBy(
+                BagLeftOverEntity::bagLineId, Collectors.mapping(BagLeftOverEntity::toLeftOver, Collectors.toList())));
     }
 
     /** Plans again what is not cut, from what is there now. */

@@ -6,3 +6,4 @@
  */
 @org.jspecify.annotations.NullMarked
 package retazo.app.runs;
+

@@ -17,7 +17,6 @@ import retazo.core.bolt.RestRule;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
-import retazo.core.measure.LengthReading;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;

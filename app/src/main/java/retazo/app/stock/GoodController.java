@@ -87,7 +87,7 @@ class GoodController {
                 reader.add(Problem.at("colour", "fabric.colour"));
             }
             return reader.anyProblem()
-                    ? Optional.empty() : Optional.of(new NewGood(readCode, readName, readKind, each, Optional.empty(), String.valueOf(colour)));
+                    ? Optional.empty() : Optional.of(NewGood.precut(readCode, readName, readKind.orElseThrow(), each, String.valueOf(colour)));
         }
     }
 
@@ -102,7 +102,7 @@ class GoodController {
     private String kind(Good good) {
         return good.precut()
                 .map(precut -> words.text("precut." + precut.code()) + ", " + (good.perUnit() == 1 ? "single" : good.unitWord()))
-                .orElse(words.text("good.copies"));
+                .orElse(words.text(good.piece().isPresent() ? "good.left-over" : "good.copies"));
     }
 
     @GetMapping("/{id}")

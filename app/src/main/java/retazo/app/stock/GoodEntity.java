@@ -12,6 +12,7 @@ import jakarta.persistence.Version;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.measure.Length;
 
 /** Something that is counted and not measured. */
 @Entity
@@ -41,6 +42,15 @@ class GoodEntity {
     @Column(name = "pattern_id", updatable = false)
     private @Nullable Long patternId;
 
+    @Column(name = "fabric_id", updatable = false)
+    private @Nullable Long fabricId;
+
+    @Column(name = "left_width_ticks", updatable = false)
+    private @Nullable Length leftWidth;
+
+    @Column(name = "left_height_ticks", updatable = false)
+    private @Nullable Length leftHeight;
+
     @Column(nullable = false, columnDefinition = "char(7)")
     @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
     private String colour;
@@ -56,10 +66,20 @@ class GoodEntity {
         entity.perUnit = good.perUnit();
         entity.patternId = good.patternId().orElse(null);
         entity.colour = good.colour();
+        good.piece().ifPresent(piece -> {
+            entity.fabricId = piece.fabricId();
+            entity.leftWidth = piece.width();
+            entity.leftHeight = piece.height();
+        });
         return entity;
     }
 
+    private Optional<Good.Piece> piece() {
+        return fabricId == null || leftWidth == null || leftHeight == null
+                ? Optional.empty() : Optional.of(new Good.Piece(fabricId, leftWidth, leftHeight));
+    }
+
     Good toGood() {
-        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour);
+        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour, piece());
     }
 }

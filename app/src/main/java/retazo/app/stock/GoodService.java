@@ -14,7 +14,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
 
-/** Counted stock: precuts and copies of patterns, in the same movement book as the bolts. */
+/** Counted stock: precuts, copies of patterns and left-overs, in the same movement book as the bolts. */
 @Service
 public class GoodService {
 
@@ -79,6 +79,25 @@ public class GoodService {
         return goods.findByPatternId(patternId).map(GoodEntity::toGood);
     }
 
+    /** The left-overs of a fabric, each size once, gone or there. */
+    @Transactional(readOnly = true)
+    public List<Good> leftOversOf(long fabricId) {
+        return goods.findByFabricIdAndLeftWidthNotNullOrderByIdAsc(fabricId).stream().map(GoodEntity::toGood).toList();
+    }
+
+    /** Left-overs of one size as stock; made at the first time they are asked for. */
+    @Transactional
+    public Good leftOver(Good.Piece piece, String fabricName, String colour) {
+        return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
+                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
+                .toGood();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Good> byCode(String code) {
+        return goods.findByCode(code).map(GoodEntity::toGood);
+    }
+
     @Transactional
     public Outcome<Good> add(NewGood good) {
         return goods.findByCode(good.code()).isPresent()
@@ -116,6 +135,15 @@ public class GoodService {
         }
         book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
         return Outcome.done(book.fresh(item).onHandCount());
+    }
+
+    /** Adds to a good as a further step of an entry, so that it is taken back with the others. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addWith(long goodId, long count, Reason reason, Entry entry, int step) {
+        StockItemEntity item = locked(goodId);
+        if (movements.findByClientId(entry.clientIdOf(step)).isEmpty()) {
+            book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientIdOf(step), clock.instant()));
+        }
     }
 
     /** Books what was counted; a difference is a correction. */

@@ -14,7 +14,8 @@ public enum Reason {
     KIT_SOLD,
     KIT_RETURNED,
     PICKED,
-    SOLD_BY_COUNT;
+    SOLD_BY_COUNT,
+    LEFT_OVER;
 
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {

@@ -106,6 +106,10 @@ class StockItemEntity {
         return kind == Kind.BOLT;
     }
 
+    boolean isGood() {
+        return kind == Kind.GOOD;
+    }
+
     String code() {
         return code;
     }

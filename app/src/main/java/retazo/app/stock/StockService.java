@@ -198,7 +198,7 @@ public class StockService {
 
     /**
      * Takes back all movements of one entry by reversing ones, newest first; only while nothing newer was booked on any of
-     * their items.
+     * their items. Of counted things that came with it, as many must still be free, whatever was booked since.
      *
      * @param wrongEntry the client id of the entry
      */
@@ -215,6 +215,12 @@ public class StockService {
         }
         Set<Long> ofEntry = wrong.stream().map(MovementEntity::id).collect(Collectors.toSet());
         for (long itemId : itemIds) {
+            if (items.findById(itemId).orElseThrow().isGood()) {
+                if (isUsed(itemId, wrong)) {
+                    return Outcome.refused(Problem.of("stock.left-over-used"));
+                }
+                continue;
+            }
             MovementEntity newest = movements.findFirstByStockItemIdOrderByIdDesc(itemId).orElseThrow();
             if (!ofEntry.contains(newest.id())) {
                 return Outcome.refused(Problem.of("stock.not-the-newest"));
@@ -226,6 +232,12 @@ public class StockService {
         }
         itemIds.forEach(this::tellIfReservedClothIsGone);
         return Outcome.done(wrong.get(0).stockItemId());
+    }
+
+    private boolean isUsed(long itemId, List<MovementEntity> wrong) {
+        long came = wrong.stream().filter(movement -> movement.stockItemId() == itemId).mapToLong(MovementEntity::amountCount).sum();
+        long reserved = reservations.findByStockItemIdIn(List.of(itemId)).stream().mapToLong(ReservationEntity::count).sum();
+        return items.findById(itemId).orElseThrow().onHandCount() - reserved < came;
     }
 
     /** Whether an entry with this client id is in the book already: it was sent twice. */

@@ -7,10 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -19,25 +16,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
-import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
-import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternAbout;
-import retazo.app.patterns.PatternContent;
-import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutCount;
-import retazo.core.quilt.CutForm;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
 
 /** The page of a cloth in the browser: its plan, settings tried out, whose instructions, and what is printed. */
 @Tag("slow")
@@ -168,6 +150,27 @@ class ClothFlowTest {
         }
     }
 
+    /** Each size alone 7/8 yd, laid together 3/4 yd: as above. */
+    @Test
+    void a_way_to_cut_is_chosen_for_a_kit_of_ours_and_its_cutting_page_follows() {
+        long kit = kit(pattern(PatternAbout.OWN));
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/cloth");
+            page.getByLabel("Cut this kit: Each size alone").click();
+            awaited(page.locator("#whose")).containsText("each size alone, strip by strip");
+            awaited(page.locator("#whose")).containsText("Idris chose it");
+            awaited(page.locator(".cloth-figures")).containsText("7/8yd");
+            designer.go("/kits/" + kit + "/cutting-page");
+            awaited(page.locator(".sheet-page")).containsText("91/2in");
+
+            designer.go("/kits/" + kit + "/cloth");
+            page.getByLabel("Cut this kit: Laid together").click();
+            awaited(page.locator(".cloth-figures")).containsText("3/4yd");
+            awaited(page.locator("#whose")).not().containsText("chose it");
+        }
+    }
+
     @Test
     void a_printed_plan_has_its_figures_and_of_another_designers_pattern_no_cut_sizes() throws IOException {
         long own = kit(pattern(PatternAbout.OWN));
@@ -192,23 +195,11 @@ class ClothFlowTest {
     }
 
     private PatternVersion pattern(PatternAbout about) {
-        RoleKey reed = new RoleKey("reed");
-        CutList list = new CutList(
-                List.of(),
-                List.of(new CutList.Line(
-                        reed, Use.BLOCKS, CutForm.read("3 1/2 x 9 1/2").orElseThrow(), new CutCount.PerQuilt(24), Optional.empty(), "")),
-                Optional.empty(), Optional.empty());
-        QuiltDesign design = new QuiltDesign(
-                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(),
-                Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
-        return Samples.done(samples.bean(PatternService.class).add(new PatternContent(Samples.unique("Long reeds "), about, design), 1));
+        return samples.cutListPattern(about, "3 1/2 x 9 1/2", 24);
     }
 
     private long kit(PatternVersion pattern) {
-        Map<RoleKey, Fabric> fabrics = new HashMap<>();
-        fabrics.put(new RoleKey("reed"), samples.fabric());
-        return Samples.done(samples.bean(KitService.class).add(
-                new NewKits(pattern, List.of("lap"), "plain", fabrics, Map.of(), new Contents(false, false)))).get(0);
+        return samples.cutListKit(pattern, samples.fabric());
     }
 
     private static LocatorAssertions awaited(Locator locator) {

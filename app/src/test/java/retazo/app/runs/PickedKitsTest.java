@@ -85,7 +85,7 @@ class PickedKitsTest {
 
     private Good good(String stem, PrecutKind kind, int perUnit, int count) {
         Good good = Samples.done(goods.add(
-                new NewGood(Samples.unique(stem), Samples.unique("Test " + stem), Optional.of(kind), perUnit, Optional.empty(), "#4f7f86")));
+                NewGood.precut(Samples.unique(stem), Samples.unique("Test " + stem), kind, perUnit, "#4f7f86")));
         receive(good, count);
         return good;
     }

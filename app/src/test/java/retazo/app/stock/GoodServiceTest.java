@@ -71,7 +71,7 @@ class GoodServiceTest {
     void a_code_is_given_once() {
         Good roll = roll();
 
-        assertThat(code(goods.add(new NewGood(roll.code(), "Another", Optional.of(PrecutKind.STRIP_ROLL), 40, Optional.empty(), "#4f7f86"))))
+        assertThat(code(goods.add(NewGood.precut(roll.code(), "Another", PrecutKind.STRIP_ROLL, 40, "#4f7f86"))))
                 .isEqualTo("good.code-taken");
     }
 
@@ -101,8 +101,8 @@ class GoodServiceTest {
     }
 
     private Good roll() {
-        return Samples.done(goods.add(new NewGood(
-                Samples.unique("ROLL"), Samples.unique("Test roll "), Optional.of(PrecutKind.STRIP_ROLL), 40, Optional.empty(), "#4f7f86")));
+        return Samples.done(goods.add(NewGood.precut(
+                Samples.unique("ROLL"), Samples.unique("Test roll "), PrecutKind.STRIP_ROLL, 40, "#4f7f86")));
     }
 
     private long onHand(Good good) {

@@ -37,6 +37,9 @@ public final class ClothPlanner {
      * @param taken   what comes from left-overs instead
      */
     private record Laid(ClothLaying laying, CutRequest request, CutPlan plan, List<LeftOver.Cut> taken) {
+        int takenPieces() {
+            return taken.stream().mapToInt(cut -> cut.pieces().size()).sum();
+        }
     }
 
     /** Plans the cloth, or tells which pieces are wider than it. */
@@ -110,7 +113,7 @@ public final class ClothPlanner {
                         .map(way -> new Laid(
                                 without.laying(), way.rest(), plan(way.rest()), Stream.concat(without.taken().stream(), Stream.of(way.cut())).toList()))
                         .filter(spared -> spared.plan().length().isShorterThan(without.plan().length()))
-                        .min(Comparator.comparing(spared -> spared.plan().length()))
+                        .min(Comparator.comparing((Laid spared) -> spared.plan().length()).thenComparing(spared -> -spared.takenPieces()))
                         .orElse(without);
                 spares = best != without;
             }

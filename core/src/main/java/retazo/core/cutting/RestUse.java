@@ -32,12 +32,14 @@ public enum RestUse {
     }
 
     /**
+     * @param width       of a rest
+     * @param height      of it
      * @param stripWidth  to which the shop cuts its binding
      * @param usableWidth of the cloth; a part of a joined strip is at least a quarter of it long
      */
-    public static RestUse of(CutStrip.Rest rest, Length stripWidth, Length usableWidth) {
-        Length longer = rest.width().isLongerThan(rest.height()) ? rest.width() : rest.height();
-        Length shorter = rest.width().isLongerThan(rest.height()) ? rest.height() : rest.width();
+    public static RestUse of(Length width, Length height, Length stripWidth, Length usableWidth) {
+        Length longer = width.isLongerThan(height) ? width : height;
+        Length shorter = width.isLongerThan(height) ? height : width;
         if (!shorter.isShorterThan(stripWidth) && JoinedStrips.isWorthAJoin(longer, usableWidth)) {
             return JOINED_STRIP;
         }

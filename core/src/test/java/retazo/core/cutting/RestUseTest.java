@@ -17,7 +17,7 @@ class RestUseTest {
     void a_rest_serves_by_its_sides(String width, String height, RestUse expected) {
         CutStrip.Rest rest = new CutStrip.Rest(Length.ZERO, Length.ZERO, Length.parse(width + " in"), Length.parse(height + " in"));
 
-        assertThat(RestUse.of(rest, Length.parse("2 1/4 in"), Length.ofInches(40))).isEqualTo(expected);
+        assertThat(RestUse.of(rest.width(), rest.height(), Length.parse("2 1/4 in"), Length.ofInches(40))).isEqualTo(expected);
         assertThat(RestUse.isWorthNaming(rest)).isTrue();
     }
 
