@@ -3,6 +3,7 @@ package retazo.app.kits;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.core.block.RoleKey;
@@ -25,27 +26,26 @@ import retazo.core.quilt.QuiltPlanner;
 record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers) {
 
     Needs.Result needs(QuiltPlan plan, Instructions instructions) {
-        return new Needs(practice, instructions).of(kit.pattern().design(), plan, this::choice, kit.contents());
+        return needs(plan, instructions, fabric -> fabric);
     }
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
-        Needs.Result needs = new Needs(practice, instructions).of(
-                kit.pattern().design(), new QuiltPlanner(practice).plan(kit.pattern().design(), kit.size()),
-                role -> choice(role).match(
-                        chosen -> chosen.code().equals(fabric.code())
-                                ? new KitChoice.Fabric(KitFabric.measured(fabric.code(), usableWidth, chosen.fabric().print()).with(chosen.fabric().leftOvers()))
-                                : chosen,
-                        precut -> precut),
-                kit.contents());
+        QuiltPlan plan = new QuiltPlanner(practice).plan(kit.pattern().design(), kit.size());
+        Needs.Result needs = needs(plan, instructions, chosen -> chosen.code().equals(fabric.code())
+                ? KitFabric.measured(fabric.code(), usableWidth, chosen.print()).with(chosen.leftOvers()) : chosen);
         return Optional.ofNullable(needs.byFabric().get(fabric.code()));
     }
 
-    private KitChoice choice(RoleKey role) {
-        if (kit.goods().containsKey(role)) {
-            return new KitChoice.Precut(kit.goods().get(role).inKit());
-        }
-        Fabric fabric = kit.fabrics().get(role);
-        return new KitChoice.Fabric(fabrics.inKit(fabric, practice).with(leftOvers.getOrDefault(fabric.code(), List.of())));
+    private Needs.Result needs(QuiltPlan plan, Instructions instructions, UnaryOperator<KitFabric> seen) {
+        return new Needs(practice, instructions).of(kit.pattern().design(), plan, role -> choice(role, seen), kit.contents());
+    }
+
+    private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {
+        Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(good.inKit()));
+        Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role)).map(one -> new KitChoice.Fabric(seen.apply(
+                fabrics.inKit(one, practice).with(leftOvers.getOrDefault(one.code(), List.of())))));
+        return precut.<KitChoice>map(good -> fabric.<KitChoice>map(cloth -> new KitChoice.Both(good, cloth)).orElse(good))
+                .orElseGet(fabric::orElseThrow);
     }
 }

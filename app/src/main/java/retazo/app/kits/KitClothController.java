@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.ClothSettings;
@@ -68,14 +69,18 @@ class KitClothController {
     @PostMapping("/kits/{id}/instructions")
     String sellBy(
             @PathVariable long id, @RequestParam Instructions wanted, @RequestParam(defaultValue = "") String fabric,
-            @RequestParam(defaultValue = "") String reason, @AuthenticationPrincipal SignedIn person, Model model) {
+            @RequestParam(defaultValue = "") String reason, @AuthenticationPrincipal SignedIn person, RedirectAttributes next,
+            Model model) {
         FieldReader reader = new FieldReader();
         String why = reader.optionalText("reason", reason, LONGEST_REASON);
         if (reader.anyProblem()) {
             return refused(id, fabric, reason, Faults.of(reader.problems(), words), model);
         }
         return kits.sellBy(id, wanted, why, person.personId()).match(
-                kit -> "redirect:/kits/" + id + "/cloth?fabric=" + fabric,
+                kit -> {
+                    next.addAttribute("fabric", fabric);
+                    return "redirect:/kits/" + id + "/cloth";
+                },
                 problems -> refused(id, fabric, reason, Faults.of(problems, words), model));
     }
 

@@ -1,6 +1,7 @@
 package retazo.app.kits;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.QuiltPicture;
+import retazo.app.patterns.RoleSources;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
@@ -40,6 +42,7 @@ class KitController {
 
     private final KitService kits;
     private final PatternService patterns;
+    private final RoleSources sources;
     private final FabricService fabrics;
     private final GoodService goods;
     private final KitShelf shelf;
@@ -47,9 +50,10 @@ class KitController {
     private final Words words;
 
     KitController(
-            KitService kits, PatternService patterns, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
+            KitService kits, PatternService patterns, RoleSources sources, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
         this.patterns = patterns;
+        this.sources = sources;
         this.fabrics = fabrics;
         this.goods = goods;
         this.shelf = shelf;
@@ -110,7 +114,17 @@ class KitController {
     @GetMapping("/kits/new")
     String newKit(@RequestParam long pattern, Model model) {
         PatternVersion version = patterns.newestOf(pattern);
-        return showForm(model, version, KitForm.empty(version), Faults.NONE);
+        return showForm(model, version, KitForm.empty(version, sourced(pattern)), Faults.NONE);
+    }
+
+    /** Where a role is planned from precuts, the first of that kind in stock is offered. */
+    private Map<String, String> sourced(long patternId) {
+        Map<String, String> sourced = new LinkedHashMap<>();
+        sources.of(patternId).forEach((role, kind) -> goods.all().stream()
+                .filter(good -> good.precut().equals(Optional.of(kind)))
+                .findFirst()
+                .ifPresent(good -> sourced.put(role.value(), good.code())));
+        return sourced;
     }
 
     @PostMapping("/kits/new")

@@ -18,20 +18,27 @@ import retazo.core.measure.Problem;
  * New kits as typed.
  *
  * @param fabrics the code of a fabric or precut by the key of its role
+ * @param beside  the code of a fabric beside a precut, likewise
  */
 record KitForm(
         @Nullable String colourway,
         @Nullable List<String> sizes,
         @Nullable Map<String, String> fabrics,
+        @Nullable Map<String, String> beside,
         @Nullable String binding,
         @Nullable String backing) {
 
-    static KitForm empty(PatternVersion pattern) {
-        return new KitForm("", pattern.design().sizes().stream().map(size -> size.key().value()).toList(), Map.of(), "on", "on");
+    /** @param sourced the precuts that are offered first, by the key of their role */
+    static KitForm empty(PatternVersion pattern, Map<String, String> sourced) {
+        return new KitForm("", pattern.design().sizes().stream().map(size -> size.key().value()).toList(), sourced, Map.of(), "on", "on");
     }
 
     public String fabric(String roleKey) {
         return fabrics == null ? "" : fabrics.getOrDefault(roleKey, "");
+    }
+
+    public String beside(String roleKey) {
+        return beside == null ? "" : beside.getOrDefault(roleKey, "");
     }
 
     public boolean hasSize(String key) {
@@ -46,11 +53,12 @@ record KitForm(
         return backing != null;
     }
 
-    /** The fabrics chosen so far, by role. */
+    /** The fabrics chosen so far, by role; beside a precut the one for what that does not give. */
     Map<RoleKey, Fabric> chosen(PatternVersion pattern, Map<String, Fabric> byCode) {
         Map<RoleKey, Fabric> chosen = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
-            Optional.ofNullable(byCode.get(fabric(role.key().value()))).ifPresent(fabric -> chosen.put(role.key(), fabric));
+            String key = role.key().value();
+            Optional.ofNullable(byCode.get(fabric(key))).or(() -> Optional.ofNullable(byCode.get(beside(key)))).ifPresent(fabric -> chosen.put(role.key(), fabric));
         }
         return chosen;
     }

@@ -21,6 +21,7 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
+import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
@@ -178,8 +179,8 @@ public class KitService {
             return Outcome.refused(problems);
         }
         Map<String, RoleChoice> choices = new HashMap<>();
-        asked.fabrics().forEach((role, fabric) -> choices.put(role.value(), RoleChoice.ofFabric(fabric.id())));
-        asked.goods().forEach((role, good) -> choices.put(role.value(), RoleChoice.ofGood(good.id())));
+        asked.pattern().design().roles().stream().map(Role::key).forEach(role ->
+                choices.put(role.value(), RoleChoice.of(asked.fabrics().get(role), asked.goods().get(role))));
         if (!asked.pattern().about().ownDesign()) {
             goods.copiesOf(asked.pattern().patternId(), asked.pattern().name());
         }

@@ -38,14 +38,14 @@ class LeftOverController {
         offers.accept(id, rest(fabric, rest), purpose(use), person.personId()).match(
                 good -> next.addFlashAttribute("done", words.text("done.left-over-kept", good.name())),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
-        return back(id, fabric);
+        return back(id, fabric, next);
     }
 
     @PostMapping("/{kept}/take-back")
     String takeBack(@PathVariable long id, @PathVariable long kept, @RequestParam String fabric, RedirectAttributes next) {
         offers.takeBack(id, kept);
         next.addFlashAttribute("done", words.text("done.left-over-taken-back"));
-        return back(id, fabric);
+        return back(id, fabric, next);
     }
 
     @PostMapping("/take")
@@ -55,18 +55,19 @@ class LeftOverController {
         offers.take(id, good, person.personId()).match(
                 kit -> next.addFlashAttribute("done", words.text("done.left-over-taken")),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
-        return back(id, fabric);
+        return back(id, fabric, next);
     }
 
     @PostMapping("/do-without")
     String doWithout(@PathVariable long id, @RequestParam long good, @RequestParam String fabric, RedirectAttributes next) {
         offers.doWithout(id, good);
         next.addFlashAttribute("done", words.text("done.left-over-done-without"));
-        return back(id, fabric);
+        return back(id, fabric, next);
     }
 
-    private static String back(long id, String fabric) {
-        return "redirect:/kits/" + id + "/cloth?fabric=" + fabric;
+    private static String back(long id, String fabric, RedirectAttributes next) {
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
     }
 
     private static LeftOverOffers.Rest rest(String fabric, String size) {

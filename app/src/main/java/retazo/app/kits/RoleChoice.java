@@ -4,8 +4,10 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.app.fabrics.Fabric;
+import retazo.app.stock.Good;
 
-/** What a role has in a colourway: a fabric or a precut, one of them. */
+/** What a role has in a colourway: a fabric, a precut, or both. */
 @Embeddable
 class RoleChoice {
 
@@ -18,15 +20,11 @@ class RoleChoice {
     protected RoleChoice() {
     }
 
-    static RoleChoice ofFabric(long fabricId) {
+    /** One of them at least. */
+    static RoleChoice of(@Nullable Fabric fabric, @Nullable Good good) {
         RoleChoice choice = new RoleChoice();
-        choice.fabricId = fabricId;
-        return choice;
-    }
-
-    static RoleChoice ofGood(long goodId) {
-        RoleChoice choice = new RoleChoice();
-        choice.goodId = goodId;
+        choice.fabricId = fabric == null ? null : Long.valueOf(fabric.id());
+        choice.goodId = good == null ? null : Long.valueOf(good.id());
         return choice;
     }
 

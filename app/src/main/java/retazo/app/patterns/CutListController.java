@@ -3,7 +3,6 @@ package retazo.app.patterns;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -77,7 +76,7 @@ class CutListController {
         before.ifPresent(version -> PatternHead.addTo(model, version, words));
         model.addAttribute("form", form.padded());
         model.addAttribute("uses", TableForm.uses());
-        model.addAttribute("precuts", Stream.of(PrecutKind.values())
+        model.addAttribute("precuts", PrecutKind.customary().stream()
                 .map(kind -> new LibraryController.Choice(kind.code(), words.text("precut." + kind.code())))
                 .toList());
         model.addAttribute("roleNames", before.map(version -> version.design().roles().stream().map(role -> role.name()).toList())

@@ -65,7 +65,7 @@ class LibraryController {
         model.addAttribute("patterns", patterns.newest(search).stream().map(this::listed).toList());
         model.addAttribute("ways", Stream.of(Way.values()).map(PatternFileWriter::code).map(code -> choice(code, "way.")).toList());
         model.addAttribute("units", Stream.of(UnitKind.values()).map(kind -> choice(kind.code(), "unit.")).toList());
-        model.addAttribute("precuts", Stream.of(PrecutKind.values()).map(kind -> choice(kind.code(), "precut.")).toList());
+        model.addAttribute("precuts", PrecutKind.customary().stream().map(kind -> choice(kind.code(), "precut.")).toList());
         return "patterns/list";
     }
 

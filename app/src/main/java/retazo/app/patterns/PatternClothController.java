@@ -2,15 +2,17 @@ package retazo.app.patterns;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
@@ -36,11 +38,13 @@ import retazo.core.quilt.Way;
 class PatternClothController {
 
     private final PatternService patterns;
+    private final RoleSources sources;
     private final PracticeService practice;
     private final Words words;
 
-    PatternClothController(PatternService patterns, PracticeService practice, Words words) {
+    PatternClothController(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
         this.patterns = patterns;
+        this.sources = sources;
         this.practice = practice;
         this.words = words;
     }
@@ -48,7 +52,7 @@ class PatternClothController {
     @GetMapping("/patterns/{id}/cloth")
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String role,
-            @RequestParam(defaultValue = "") String source, ClothSettings settings, Model model) {
+            @RequestParam Optional<String> source, ClothSettings settings, Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         List<QuiltSize> sizes = pattern.design().sizes().stream().filter(one -> pattern.design().wayOf(one) != Way.SIZE_TABLE).toList();
         PatternHead.addTo(model, pattern, words);
@@ -65,17 +69,32 @@ class PatternClothController {
         Length width = settings.usableWidth(reader).orElse(shopWidth);
         model.addAttribute("size", chosenSize);
         model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
-        Optional<PrecutKind> precut = PrecutKind.ofCode(source);
+        Optional<PrecutKind> kept = Optional.ofNullable(sources.of(id).get(chosenRole.key()));
+        Optional<PrecutKind> precut = source.map(PrecutKind::ofCode).orElse(kept);
+        model.addAttribute("kept", kept.map(PrecutKind::code).orElse(""));
         model.addAttribute("precut", precut.map(kind -> PrecutView.of(
                 RoleFromPrecuts.of(new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind), width, tried.sellingUnit(), words)));
         model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
-        model.addAttribute("sources", Stream.of(PrecutKind.values()).map(PrecutKind::code).toList());
+        model.addAttribute("sources", PrecutKind.customary().stream().map(PrecutKind::code).toList());
         model.addAttribute("view", precut.isPresent()
                 ? Optional.empty() : ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
         model.addAttribute("settings", settings);
         model.addAttribute("shown", settings.shown(practice.practice(), shopWidth));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "patterns/cloth";
+    }
+
+    /** Keeps what a role is planned from: it stands on Sizes, and is offered first for a kit. */
+    @PostMapping("/patterns/{id}/cloth/source")
+    String choose(@PathVariable long id, @RequestParam String size, @RequestParam String role, @RequestParam(defaultValue = "") String source,
+            RedirectAttributes next) {
+        PatternVersion pattern = patterns.newestOf(id);
+        RoleKey key = pattern.design().roles().stream().map(Role::key).filter(one -> one.value().equals(role)).findFirst()
+                .orElseThrow(() -> new NotFoundException("role", role));
+        sources.choose(id, key, PrecutKind.ofCode(source));
+        next.addAttribute("size", size);
+        next.addAttribute("role", role);
+        return "redirect:/patterns/" + id + "/cloth";
     }
 
     private static ClothView.Asked asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {

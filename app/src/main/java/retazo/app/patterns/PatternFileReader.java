@@ -208,7 +208,7 @@ final class PatternFileReader {
             count = place.isEmpty() ? new CutCount.PerQuilt(each) : new CutCount.PerBlock(place, each);
         }
         Map<String, PrecutKind> kinds = new LinkedHashMap<>();
-        Stream.of(PrecutKind.values()).forEach(kind -> kinds.put(kind.code(), kind));
+        PrecutKind.customary().stream().forEach(kind -> kinds.put(kind.code(), kind));
         Optional<PrecutSource> precut = fields.object("precut", source -> new PrecutSource(
                 source.choice("kind", kinds), source.number("perSheet", 1, PrecutSource.MOST_PER_SHEET)));
         String note = fields.optionalText("note", LONGEST_NOTE);

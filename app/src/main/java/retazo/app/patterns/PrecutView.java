@@ -9,6 +9,7 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.CutStrip.PlacedPiece;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -24,6 +25,7 @@ import retazo.core.precut.SheetPlan;
  * @param bound    how near the number is to what no diagrams can beat
  * @param nominal  what the measure as sold would change; empty for nothing
  * @param packs    for each customary pack
+ * @param blocks   what the spare and a pack fewer mean in blocks, in words
  * @param shopCut  the same from quarters that the shop cuts off a bolt, in words; empty for other kinds
  * @param diagrams which sheets are cut how
  * @param over     pieces cut beyond the need, in words
@@ -31,7 +33,7 @@ import retazo.core.precut.SheetPlan;
  */
 record PrecutView(
         String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<RoleFromPrecuts.Packs> packs,
-        FractionText shopCut, List<Diagram> diagrams,
+        List<String> blocks, FractionText shopCut, List<Diagram> diagrams,
         FractionText over, List<FractionText> refusals) {
 
     /** A diagram, in inches, with how many sheets are cut by it. */
@@ -47,21 +49,34 @@ record PrecutView(
     static PrecutView of(RoleFromPrecuts role, Length usableWidth, LengthUnit unit, Words words) {
         PrecutKind kind = role.kind();
         Optional<SheetPlan> sure = role.cautious();
+        List<RoleFromPrecuts.Packs> packs = role.packs();
         return new PrecutView(
                 kind.code(),
                 sure.map(SheetPlan::sheets).orElse(0),
-                FractionText.of(words.text("precuts.measure", kind.planWidth(), kind.planLength())),
+                FractionText.of(words.text("precuts.measure", sheet(kind).width(), sheet(kind).length())),
                 FractionText.of(sure.map(one -> one.sheets() == one.bound()
                         ? words.text("precuts.proved") : words.text("precuts.bound", one.bound())).orElse("")),
                 FractionText.of(role.betterIfFull().filter(full -> sure.isPresent())
-                        .map(full -> words.text("precuts.nominal", kind.nominalWidth(), kind.nominalLength(), full.sheets())).orElse("")),
-                role.packs(),
+                        .map(full -> words.text("precuts.nominal", full.request().height(), full.request().width(), full.sheets())).orElse("")),
+                packs,
+                packs.stream().filter(one -> one.blocks() > 0).map(one -> blocks(one, role.blocks(), words)).toList(),
                 FractionText.of(role.shopCut(usableWidth)
                         .map(cut -> words.text("precuts.shop-cut", cut.sheets(), LengthView.of(cut.length(), unit).plain())).orElse("")),
                 sure.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
                 FractionText.of(sure.map(SheetPlan::over).orElse(Map.of()).entrySet().stream()
                         .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))),
                 refusals(role, words).stream().map(FractionText::of).toList());
+    }
+
+    private static SheetSize sheet(PrecutKind kind) {
+        return kind.cautious().orElseThrow();
+    }
+
+    private static String blocks(RoleFromPrecuts.Packs packs, long blocks, Words words) {
+        String fewer = packs.packs() == 1
+                ? words.text("precuts.one-pack") : words.text("precuts.fewer", packs.packs() - 1, packs.oneFewer(), blocks);
+        return words.text(packs.blocks() > blocks ? "precuts.more-blocks" : "precuts.no-more-blocks", packs.inPack(), packs.blocks(), blocks, packs.blocks() - blocks)
+                + " " + fewer;
     }
 
     private static List<String> refusals(RoleFromPrecuts role, Words words) {
@@ -77,7 +92,7 @@ record PrecutView(
                     .map(piece -> piece.id() + " (" + size(piece.width()) + " × " + LengthView.inches(piece.height()).plain() + ")")
                     .collect(Collectors.joining(", "));
             refusals.add(role.nominal().isPresent()
-                    ? words.text("precuts.needs-nominal", labels, role.kind().nominalWidth(), role.kind().nominalLength())
+                    ? words.text("precuts.needs-nominal", labels, role.nominal().get().request().height(), role.nominal().get().request().width())
                     : words.text("precuts.too-large", labels));
         }
         return refusals;

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
@@ -23,10 +25,14 @@ import retazo.core.quilt.Way;
  */
 record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
-    static SizeWork of(QuiltDesign design, QuiltSize size, ShopPractice practice, Instructions instructions) {
-        QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
+    /** How a shop plans: by its practice, by whose instructions, and some roles from precuts. */
+    record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, PrecutKind> sources) {
+    }
+
+    static SizeWork of(QuiltDesign design, QuiltSize size, Planned planned) {
+        QuiltPlan plan = new QuiltPlanner(planned.practice()).plan(design, size);
         Needs.Result needs = plan.way() == Way.SIZE_TABLE
-                ? new Needs.Result(Map.of(), List.of()) : new Needs(practice, instructions).byRole(design, plan);
+                ? new Needs.Result(Map.of(), List.of()) : new Needs(planned.practice(), planned.instructions()).byRole(design, plan, planned.sources());
         return new SizeWork(plan, needs);
     }
 

@@ -31,11 +31,13 @@ import retazo.core.verdict.PrintedLengths;
 class SizesController {
 
     private final PatternService patterns;
+    private final RoleSources sources;
     private final PracticeService practice;
     private final Words words;
 
-    SizesController(PatternService patterns, PracticeService practice, Words words) {
+    SizesController(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
         this.patterns = patterns;
+        this.sources = sources;
         this.practice = practice;
         this.words = words;
     }
@@ -118,7 +120,7 @@ class SizesController {
         List<LengthVerdict> lengths = PrintedLengths.judge(design, shop);
         PatternHead.addTo(model, pattern, words);
         model.addAttribute("ladder", Ladder.of(design, shop, PatternHead.inks(design)));
-        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, pattern.instructions(), lengths, figure), shop, words);
+        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, pattern.instructions(), lengths, sources.of(pattern.patternId()), figure), shop, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("verdicts", VerdictsView.of(design, lengths, shop, words));

@@ -13,6 +13,8 @@ import java.util.stream.Stream;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
@@ -89,19 +91,22 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
      * @param kept         the design as it is kept, whose figures are compared
      * @param instructions whose instructions a maker of its kits follows
      * @param lengths      verdicts on its printed lengths
+     * @param sources      the precuts that some roles come from
      * @param openKey      of the figure whose arithmetic is opened
      */
     record Asked(
-            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Optional<String> openKey) {
+            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Map<RoleKey, PrecutKind> sources,
+            Optional<String> openKey) {
     }
 
     static SizesPage of(Asked asked, ShopPractice practice, Words words) {
         QuiltDesign design = asked.design();
         Optional<String> openKey = asked.openKey();
-        List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, practice, asked.instructions())).toList();
+        SizeWork.Planned planned = new SizeWork.Planned(practice, asked.instructions(), asked.sources());
+        List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, planned)).toList();
         Map<String, Figure<?>> before = new LinkedHashMap<>();
         if (!design.equals(asked.kept())) {
-            asked.kept().sizes().forEach(size -> before.putAll(SizeWork.of(asked.kept(), size, practice, asked.instructions()).figures()));
+            asked.kept().sizes().forEach(size -> before.putAll(SizeWork.of(asked.kept(), size, planned).figures()));
         }
         Builder builder = new Builder(asked, works, before, practice, words);
         List<RoleRows> roleRows = RoleView.of(design, words).stream().map(builder::roleRows).toList();
@@ -185,7 +190,7 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
         RoleRows roleRows(RoleView role) {
             Row sell = new Row(FractionText.of(""), works.stream()
                     .map(work -> work.plan().way() == Way.SIZE_TABLE
-                            ? printed(work, role) : need(work, role).map(this::sell).orElse(Cell.NOTHING))
+                            ? printed(work, role) : need(work, role).map(need -> sell(need, role)).orElseGet(() -> notServed(role)))
                     .map(cell -> marked(cell, this::asSold))
                     .toList());
             Set<String> names = works.stream()
@@ -224,11 +229,23 @@ record SizesPage(boolean printed, List<String> sizes, List<Row> quilt, List<Role
                     .orElse(List.of());
         }
 
-        private Cell sell(Need need) {
+        private Optional<PrecutKind> source(RoleView role) {
+            return Optional.ofNullable(asked.sources().get(new RoleKey(role.key())));
+        }
+
+        /** A role without a need takes nothing, or its precuts do not serve it; then the problem stands above the table. */
+        private Cell notServed(RoleView role) {
+            return source(role).isEmpty()
+                    ? Cell.NOTHING : new Cell("", Optional.of(QuantityView.ofText(words.text("sizes.notFromThese"))), "", "", Optional.empty());
+        }
+
+        private Cell sell(Need need, RoleView role) {
             return need.amount().match(
                     cloth -> sell(cloth.sell(), cloth.plan().exact()),
                     printed -> sell(printed.sell(), printed.exact()),
-                    units -> new Cell(units.count().key(), Optional.of(QuantityView.of(units.count().value(), LengthUnit.INCH)), "", "", Optional.empty()));
+                    units -> new Cell(
+                            units.count().key(), Optional.of(QuantityView.of(units.count().value(), LengthUnit.INCH)),
+                            source(role).map(kind -> words.text("sizes.units." + kind.code())).orElse(""), "", Optional.empty()));
         }
 
         private Cell sell(Figure<Length> sell, Figure<Length> exact) {

@@ -60,7 +60,7 @@ class SecuritySetup {
                         .requestMatchers("/stock/counter-cut/**").hasAuthority(Right.COUNTER_CUT.name())
                         .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
                         .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())
-                        .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell").hasAuthority(Right.RECEIVE.name())
+                        .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell", "/stock/goods/*/measured").hasAuthority(Right.RECEIVE.name())
                         .requestMatchers(HttpMethod.POST, "/stock/goods/*/count").hasAuthority(Right.CORRECT.name())
                         .requestMatchers("/stock/fabrics/new").hasAuthority(Right.FABRICS.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())

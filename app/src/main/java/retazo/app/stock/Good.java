@@ -2,6 +2,7 @@ package retazo.app.stock;
 
 import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.LeftOver;
 import retazo.core.kit.KitGood;
 import retazo.core.measure.Count;
@@ -15,9 +16,11 @@ import retazo.core.measure.Length;
  * @param patternId whose copies they are; empty for all else
  * @param colour    its dot
  * @param piece     what each of them is, for left-overs
+ * @param measured  how large one strip, square or quarter really is, where somebody measured it
  */
 public record Good(
-        long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour, Optional<Piece> piece) {
+        long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour, Optional<Piece> piece,
+        Optional<SheetSize> measured) {
 
     /** A piece of a fabric, as it lay on its cloth. */
     public record Piece(long fabricId, Length width, Length height) {
@@ -31,7 +34,7 @@ public record Good(
 
     /** A precut as a kit sees it. */
     public KitGood inKit() {
-        return new KitGood(code, precut.orElseThrow(), new Count(perUnit));
+        return new KitGood(code, precut.orElseThrow(), new Count(perUnit), measured);
     }
 
     /** What one of it is: a pack, a loose piece, a copy, a left-over. */

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
@@ -23,6 +24,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Problem;
 
 /** Precuts and copies of patterns: what is there, receiving, selling, counting. */
@@ -69,10 +71,11 @@ class GoodController {
     }
 
     /** A new precut as typed. */
-    record NewGoodForm(@Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit, @Nullable String colour) {
+    record NewGoodForm(@Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit, @Nullable String colour,
+            @Nullable String sheet) {
 
         static NewGoodForm empty() {
-            return new NewGoodForm("", "", PrecutKind.STRIP_ROLL.name(), "40", "#4f7f86");
+            return new NewGoodForm("", "", PrecutKind.STRIP_ROLL.name(), "40", "#4f7f86", "");
         }
 
         Optional<NewGood> read(FieldReader reader) {
@@ -86,9 +89,31 @@ class GoodController {
             if (colour == null || !colour.matches("#[0-9a-f]{6}")) {
                 reader.add(Problem.at("colour", "fabric.colour"));
             }
+            Optional<SheetSize> measured = SheetText.read("sheet", sheet, reader);
+            if (readKind.equals(Optional.of(PrecutKind.OWN)) && measured.isEmpty() && !reader.anyProblem()) {
+                reader.add(Problem.at("sheet", "good.own-needs-measure"));
+            }
             return reader.anyProblem()
-                    ? Optional.empty() : Optional.of(NewGood.precut(readCode, readName, readKind.orElseThrow(), each, String.valueOf(colour)));
+                    ? Optional.empty()
+                    : Optional.of(NewGood.precut(readCode, readName, readKind.orElseThrow(), each, String.valueOf(colour)).measured(measured));
         }
+    }
+
+    /** Books how large one really is, so that plans count on that. */
+    @PostMapping("/{id}/measured")
+    String measured(@PathVariable long id, @RequestParam(defaultValue = "") String sheet, RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        Optional<SheetSize> size = SheetText.read("sheet", sheet, reader);
+        Outcome<Good> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : goods.measured(id, size);
+        return outcome.match(
+                good -> {
+                    next.addFlashAttribute("done", words.text("done.good-measured", good.name()));
+                    return "redirect:/stock/goods/" + id;
+                },
+                problems -> {
+                    model.addAttribute("sheet", sheet);
+                    return show(id, Faults.of(problems, words), model);
+                });
     }
 
     @GetMapping
@@ -150,6 +175,10 @@ class GoodController {
         model.addAttribute("book", count.itemId() == 0 ? List.of() : stock.linesOf(count.itemId(), 200).stream()
                 .map(line -> CountLine.of(line, words, clock.instant()))
                 .toList());
+        good.precut().ifPresent(kind -> {
+            model.addAttribute("planned", good.measured().or(kind::cautious).map(SheetText::write).orElse(""));
+            model.addAttribute("measured", good.measured().map(SheetText::write).orElse(""));
+        });
         model.addAttribute("clientId", UUID.randomUUID());
         model.addAttribute("faults", faults);
         return "stock/good";

@@ -12,6 +12,7 @@ import jakarta.persistence.Version;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Length;
 
 /** Something that is counted and not measured. */
@@ -51,6 +52,12 @@ class GoodEntity {
     @Column(name = "left_height_ticks", updatable = false)
     private @Nullable Length leftHeight;
 
+    @Column(name = "sheet_length_ticks")
+    private @Nullable Length sheetLength;
+
+    @Column(name = "sheet_width_ticks")
+    private @Nullable Length sheetWidth;
+
     @Column(nullable = false, columnDefinition = "char(7)")
     @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
     private String colour;
@@ -71,7 +78,13 @@ class GoodEntity {
             entity.leftWidth = piece.width();
             entity.leftHeight = piece.height();
         });
+        entity.measured(good.measured());
         return entity;
+    }
+
+    void measured(Optional<SheetSize> size) {
+        sheetLength = size.map(SheetSize::length).orElse(null);
+        sheetWidth = size.map(SheetSize::width).orElse(null);
     }
 
     private Optional<Good.Piece> piece() {
@@ -80,6 +93,7 @@ class GoodEntity {
     }
 
     Good toGood() {
-        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour, piece());
+        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour, piece(),
+                sheetLength == null || sheetWidth == null ? Optional.empty() : Optional.of(new SheetSize(sheetLength, sheetWidth)));
     }
 }

@@ -12,6 +12,8 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Problem;
 
 /** Counted stock: precuts, copies of patterns and left-overs, in the same movement book as the bolts. */
@@ -103,6 +105,20 @@ public class GoodService {
         return goods.findByCode(good.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "good.code-taken", good.code()))
                 : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
+    }
+
+    /** Keeps how large one strip, square or quarter really is; empty for as it is sold. */
+    @Transactional
+    public Outcome<Good> measured(long goodId, Optional<SheetSize> size) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        if (good.toGood().precut().isEmpty()) {
+            return Outcome.refused(Problem.of("good.no-precut"));
+        }
+        if (size.isEmpty() && good.toGood().precut().get() == PrecutKind.OWN) {
+            return Outcome.refused(Problem.at("sheet", "good.own-needs-measure"));
+        }
+        good.measured(size);
+        return Outcome.done(goods.saveAndFlush(good).toGood());
     }
 
     /** What is there of goods, by their ids. */

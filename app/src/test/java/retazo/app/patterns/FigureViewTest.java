@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.io.Resource;
@@ -29,7 +30,7 @@ class FigureViewTest {
         for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
             QuiltDesign design = DemoPatternsTest.read(file).design();
             for (QuiltSize size : design.sizes()) {
-                for (Figure<?> figure : SizeWork.of(design, size, ShopPractice.customary(), Instructions.OURS).figures().values()) {
+                for (Figure<?> figure : SizeWork.of(design, size, new SizeWork.Planned(ShopPractice.customary(), Instructions.OURS, Map.of())).figures().values()) {
                     FigureView view = FigureView.of(figure, WORDS, LengthUnit.YARD);
 
                     assertThat(view.label()).as(figure.key()).isNotBlank();
@@ -37,7 +38,7 @@ class FigureViewTest {
                 }
             }
             SizesPage page = SizesPage.of(
-                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Optional.empty()), ShopPractice.customary(), WORDS);
+                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(), Optional.empty()), ShopPractice.customary(), WORDS);
             assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
             design.grids().stream().filter(size -> design.drawing().isPresent()).forEach(size ->
                     assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());

@@ -16,7 +16,9 @@ public enum PrecutKind {
     /** About 18 × 21 in: half a yard cut in half across. */
     FAT_QUARTER("fat-quarter"),
     /** About 9 × 21 in: a quarter of a yard cut in half across. */
-    FAT_EIGHTH("fat-eighth");
+    FAT_EIGHTH("fat-eighth"),
+    /** Any other that a shop has; its measure belongs to the item in stock. */
+    OWN("own");
 
     private final String code;
 
@@ -29,49 +31,40 @@ public enum PrecutKind {
         return code;
     }
 
+    /** A customary kind by its name in files. */
     public static Optional<PrecutKind> ofCode(String code) {
-        return Stream.of(values()).filter(kind -> kind.code.equals(code)).findFirst();
+        return customary().stream().filter(kind -> kind.code.equals(code)).findFirst();
     }
 
-    /** The longer side to plan with, cautiously: a strip is as long as cloth of 40 in is wide, a quarter half an inch less than it is sold as. */
-    public Length planLength() {
+    /** The kinds that patterns print and makers agree on. */
+    public static List<PrecutKind> customary() {
+        return Stream.of(values()).filter(kind -> kind != OWN).toList();
+    }
+
+    /**
+     * The measure to plan with, cautiously: a strip is as long as cloth of 40 in is wide, a quarter half an inch less than it is sold as.
+     * A kind of the shop's own has none but what was measured.
+     */
+    public Optional<SheetSize> cautious() {
         return switch (this) {
-            case STRIP_ROLL -> Length.ofInches(40);
-            case SQUARES_10 -> Length.ofInches(10);
-            case SQUARES_5 -> Length.ofInches(5);
-            case FAT_QUARTER, FAT_EIGHTH -> Length.ofInches(41, 2);
+            case STRIP_ROLL -> Optional.of(SheetSize.ofHalves(80, 5));
+            case SQUARES_10 -> Optional.of(SheetSize.ofHalves(20, 20));
+            case SQUARES_5 -> Optional.of(SheetSize.ofHalves(10, 10));
+            case FAT_QUARTER -> Optional.of(SheetSize.ofHalves(41, 35));
+            case FAT_EIGHTH -> Optional.of(SheetSize.ofHalves(41, 17));
+            case OWN -> Optional.empty();
         };
     }
 
-    /** The shorter side to plan with, likewise. */
-    public Length planWidth() {
+    /** The measure as it is sold: whether a sheet really has it, is found when the bundle comes and is measured. */
+    public Optional<SheetSize> nominal() {
         return switch (this) {
-            case STRIP_ROLL -> Length.ofInches(5, 2);
-            case SQUARES_10 -> Length.ofInches(10);
-            case SQUARES_5 -> Length.ofInches(5);
-            case FAT_QUARTER -> Length.ofInches(35, 2);
-            case FAT_EIGHTH -> Length.ofInches(17, 2);
-        };
-    }
-
-    /** The longer side as it is sold: whether a sheet really has it, is measured when the bundle comes. */
-    public Length nominalLength() {
-        return switch (this) {
-            case STRIP_ROLL -> Length.ofInches(42);
-            case SQUARES_10 -> Length.ofInches(10);
-            case SQUARES_5 -> Length.ofInches(5);
-            case FAT_QUARTER, FAT_EIGHTH -> Length.ofInches(21);
-        };
-    }
-
-    /** The shorter side as it is sold, likewise. */
-    public Length nominalWidth() {
-        return switch (this) {
-            case STRIP_ROLL -> Length.ofInches(5, 2);
-            case SQUARES_10 -> Length.ofInches(10);
-            case SQUARES_5 -> Length.ofInches(5);
-            case FAT_QUARTER -> Length.ofInches(18);
-            case FAT_EIGHTH -> Length.ofInches(9);
+            case STRIP_ROLL -> Optional.of(SheetSize.ofHalves(84, 5));
+            case SQUARES_10 -> Optional.of(SheetSize.ofHalves(20, 20));
+            case SQUARES_5 -> Optional.of(SheetSize.ofHalves(10, 10));
+            case FAT_QUARTER -> Optional.of(SheetSize.ofHalves(42, 36));
+            case FAT_EIGHTH -> Optional.of(SheetSize.ofHalves(42, 18));
+            case OWN -> Optional.empty();
         };
     }
 
@@ -79,7 +72,7 @@ public enum PrecutKind {
     public List<Integer> customaryPacks() {
         return switch (this) {
             case STRIP_ROLL, SQUARES_10, SQUARES_5 -> List.of(40, 42);
-            case FAT_QUARTER, FAT_EIGHTH -> List.of();
+            case FAT_QUARTER, FAT_EIGHTH, OWN -> List.of();
         };
     }
 
@@ -87,7 +80,7 @@ public enum PrecutKind {
     public Optional<Integer> surelyInPack() {
         return switch (this) {
             case STRIP_ROLL, SQUARES_10, SQUARES_5 -> Optional.of(40);
-            case FAT_QUARTER, FAT_EIGHTH -> Optional.empty();
+            case FAT_QUARTER, FAT_EIGHTH, OWN -> Optional.empty();
         };
     }
 
@@ -96,7 +89,7 @@ public enum PrecutKind {
         return switch (this) {
             case FAT_QUARTER -> Optional.of(Length.ofInches(18));
             case FAT_EIGHTH -> Optional.of(Length.ofInches(9));
-            case STRIP_ROLL, SQUARES_10, SQUARES_5 -> Optional.empty();
+            case STRIP_ROLL, SQUARES_10, SQUARES_5, OWN -> Optional.empty();
         };
     }
 }

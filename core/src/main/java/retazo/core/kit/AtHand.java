@@ -3,6 +3,7 @@ package retazo.core.kit;
 import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Quantity;
@@ -50,7 +51,7 @@ public sealed interface AtHand {
         }
     }
 
-    /** Strips, squares or quarters, counted; each gives pieces of one size only. */
+    /** Strips, squares or quarters of a customary kind, counted; each gives pieces of one size only. */
     record Precuts(PrecutKind kind, Count sheets) implements AtHand {
 
         /** What somebody names: a pack counts as the fewest that makers put into one, a bundle of quarters as one quarter. */
@@ -82,8 +83,9 @@ public sealed interface AtHand {
 
         /** How many pieces of this cut size one gives, the better way round: as many as fit side by side, times as many rows. */
         public long perSheet(Length one, Length other) {
-            long upright = fitting(kind.planLength(), one) * fitting(kind.planWidth(), other);
-            return Math.max(upright, fitting(kind.planLength(), other) * fitting(kind.planWidth(), one));
+            SheetSize sheet = kind.cautious().orElseThrow();
+            long upright = fitting(sheet.length(), one) * fitting(sheet.width(), other);
+            return Math.max(upright, fitting(sheet.length(), other) * fitting(sheet.width(), one));
         }
 
         private static long fitting(Length side, Length piece) {

@@ -11,7 +11,6 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
-import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.measure.Quantity;
 import retazo.core.quilt.PieceNeed;

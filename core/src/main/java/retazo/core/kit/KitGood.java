@@ -1,15 +1,43 @@
 package retazo.core.kit;
 
+import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Count;
+import retazo.core.precut.RoleFromPrecuts;
+import retazo.core.quilt.PieceNeed;
 
 /**
  * A counted precut as a kit sees it.
  *
  * @param code    unique in the shop
  * @param perUnit how many strips, squares or quarters one unit of stock has: 40 in a pack, 1 for loose pieces
+ * @param measured how large one really is, where somebody measured it; a kind of the shop's own always was
  */
-public record KitGood(String code, PrecutKind kind, Count perUnit) {
+public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<SheetSize> measured) {
+
+    /**
+     * @throws IllegalArgumentException if nobody knows how large one is
+     */
+    public KitGood {
+        if (measured.or(kind::cautious).isEmpty()) {
+            throw new IllegalArgumentException("Nobody measured '" + code + "', a kind of the shop's own.");
+        }
+    }
+
+    /** As it is customarily sold: in the smaller pack where makers differ, loose where there is no customary number. */
+    public static KitGood customary(String code, PrecutKind kind) {
+        return new KitGood(code, kind, new Count(kind.surelyInPack().orElse(1)), Optional.empty());
+    }
+
+    /** Whether one of them gives a piece, by its cut list or by its measure. */
+    boolean gives(PieceNeed piece) {
+        return piece.precut().map(precut -> precut.kind() == kind).orElse(false) || RoleFromPrecuts.gives(sheet(), piece);
+    }
+
+    SheetSize sheet() {
+        return measured.or(kind::cautious).orElseThrow();
+    }
 
     boolean isLoose() {
         return perUnit.equals(Count.ONE);

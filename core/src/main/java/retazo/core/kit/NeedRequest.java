@@ -2,20 +2,24 @@ package retazo.core.kit;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.SizeTable;
 import retazo.core.quilt.Use;
 
 /**
  * The question what some roles take together of one fabric or precut.
  *
- * @param roles     one or more, all with the same choice
+ * @param choice    the fabric or precut
+ * @param roles     one or more whose choice it is, or a part of it
  * @param colourway the choice of every role of the design
  */
 record NeedRequest(
-        QuiltDesign design, QuiltPlan plan, ShopPractice practice, List<RoleKey> roles, Function<RoleKey, KitChoice> colourway,
+        QuiltDesign design, QuiltPlan plan, ShopPractice practice, KitChoice.Single choice, List<RoleKey> roles, Function<RoleKey, KitChoice> colourway,
         Kind kind) {
 
     /** What a kit has cloth for, and whose instructions it is cut by. */
@@ -26,17 +30,33 @@ record NeedRequest(
         roles = List.copyOf(roles);
     }
 
-    KitChoice choice() {
-        return colourway.apply(roles.get(0));
-    }
-
     /** Start of the keys of all figures: size and code. */
     String key() {
-        return plan.size().key() + "." + choice().code();
+        return plan.size().key() + "." + choice.code();
     }
 
     boolean takes(RoleKey role, Use use) {
         return roles.contains(role) && kind.contents().includes(use.place());
+    }
+
+    /** Whether pieces come from this choice: where a role has a precut and a fabric, from the precut if that gives them. */
+    boolean takes(PieceNeed piece) {
+        return takes(piece.role(), piece.use()) && isPartFor(piece.role(), both -> both.good().gives(piece));
+    }
+
+    /** Whether a long strip or a back comes from this choice, which a precut beside a fabric leaves to that. */
+    boolean takesLong(RoleKey role, Use use) {
+        return takes(role, use) && isPartFor(role, both -> false);
+    }
+
+    /** Whether a row of a printed table is met by this choice. */
+    boolean takesRow(SizeTable.Row row, Predicate<KitGood> isPrecut) {
+        return takes(row.role(), row.use()) && isPartFor(row.role(), both -> isPrecut.test(both.good()));
+    }
+
+    private boolean isPartFor(RoleKey role, Predicate<KitChoice.Precut> fromPrecut) {
+        return colourway.apply(role).match(
+                fabric -> true, precut -> true, both -> fromPrecut.test(both.precut()) == choice.match(fabric -> false, precut -> true));
     }
 
     String letter(RoleKey role) {

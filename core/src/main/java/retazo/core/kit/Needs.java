@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
@@ -46,23 +48,32 @@ public final class Needs {
 
     /** The needs of each role by itself, on cloth of the shop's usable width; the keys are those of the roles. */
     public Result byRole(QuiltDesign design, QuiltPlan plan) {
+        return byRole(design, plan, Map.of());
+    }
+
+    /** The same, where some roles come from precuts of customary kinds, packed as they surely are. */
+    public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, PrecutKind> sources) {
         Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
-        return of(
-                design, plan, role -> new KitChoice.Fabric(new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER)),
-                Contents.EVERYTHING);
+        return of(design, plan, role -> Optional.ofNullable(sources.get(role))
+                .<KitChoice>map(kind -> new KitChoice.Precut(KitGood.customary(role.value(), kind)))
+                .orElseGet(() -> new KitChoice.Fabric(new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER))), Contents.EVERYTHING);
     }
 
     /** The needs when each role is given a fabric or a precut. */
     public Result of(QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents) {
+        Map<String, KitChoice.Single> choices = new LinkedHashMap<>();
         Map<String, List<RoleKey>> rolesByCode = new LinkedHashMap<>();
         for (Role role : design.roles()) {
-            rolesByCode.computeIfAbsent(colourway.apply(role.key()).code(), code -> new ArrayList<>()).add(role.key());
+            for (KitChoice.Single part : colourway.apply(role.key()).parts()) {
+                choices.putIfAbsent(part.code(), part);
+                rolesByCode.computeIfAbsent(part.code(), code -> new ArrayList<>()).add(role.key());
+            }
         }
         ShopPractice practice = design.practice(shop);
         Map<String, Need> needs = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
         rolesByCode.forEach((code, roles) -> {
-            NeedRequest request = new NeedRequest(design, plan, practice, roles, colourway, new NeedRequest.Kind(contents, instructions));
+            NeedRequest request = new NeedRequest(design, plan, practice, choices.get(code), roles, colourway, new NeedRequest.Kind(contents, instructions));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();
             result.need().ifPresent(need -> needs.put(code, need));
             problems.addAll(result.problems());

@@ -3,8 +3,8 @@ package retazo.core.kit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -20,6 +20,8 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.precut.RoleFromPrecuts;
+import retazo.core.precut.SheetPlan;
 import retazo.core.quilt.BackingSheet;
 import retazo.core.quilt.BindingStrip;
 import retazo.core.quilt.LongPieces;
@@ -47,11 +49,11 @@ final class PlannedNeeds {
         List<ClothNeed> needs = new ArrayList<>();
         pieces().forEach(piece -> needs.add(new ClothNeed.Pieces(piece, widthFor(piece, fabric))));
         plan.longPieces().stream()
-                .filter(pieces -> request.takes(pieces.role(), pieces.use()))
+                .filter(pieces -> request.takesLong(pieces.role(), pieces.use()))
                 .forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
-        plan.bindings().stream().filter(binding -> request.takes(binding.role(), Use.BINDING))
+        plan.bindings().stream().filter(binding -> request.takesLong(binding.role(), Use.BINDING))
                 .forEach(binding -> needs.add(new ClothNeed.Binding(binding)));
-        plan.backings().stream().filter(backing -> request.takes(backing.role(), Use.BACKING))
+        plan.backings().stream().filter(backing -> request.takesLong(backing.role(), Use.BACKING))
                 .forEach(backing -> needs.add(new ClothNeed.Backing(backing)));
         if (needs.isEmpty()) {
             return NeedResult.NOTHING;
@@ -65,14 +67,15 @@ final class PlannedNeeds {
     }
 
     private Stream<PieceNeed> pieces() {
-        return plan.pieces().stream().filter(piece -> request.takes(piece.role(), piece.use()));
+        return plan.pieces().stream().filter(request::takes);
     }
 
     /** Strips of a set are sewn together before they are cut, so the narrowest cloth of the set decides. */
     private Figure<Length> widthFor(PieceNeed piece, KitFabric fabric) {
         List<Figure<Length>> widths = piece.shape().setRoles().stream()
                 .map(request.colourway())
-                .flatMap(choice -> choice.match(cloth -> Stream.of(cloth.fabric().usableWidth()), precut -> Stream.empty()))
+                .flatMap(choice -> choice.parts().stream())
+                .flatMap(part -> part.match(cloth -> Stream.of(cloth.fabric().usableWidth()), precut -> Stream.empty()))
                 .distinct()
                 .toList();
         return widths.size() < 2
@@ -89,22 +92,26 @@ final class PlannedNeeds {
                 request.practice().figure(PracticeMeasure.SELLING_STEP));
     }
 
-    /** Precuts serve a role only if its list says, for every piece, how many one of them gives. */
+    /** As many as the list says a precut gives of a piece; all others by cutting diagrams, together. */
     private NeedResult ofPrecut(KitGood good) {
         List<Problem> problems = new ArrayList<>();
         List<Figure<Count>> sheets = new ArrayList<>();
+        List<PieceNeed> others = new ArrayList<>();
         for (PieceNeed piece : pieces().toList()) {
-            Optional<PrecutSource> source = piece.precut().filter(precut -> precut.kind() == good.kind());
-            source.ifPresentOrElse(
-                    precut -> sheets.add(sheets(piece, precut)),
-                    () -> problems.add(Problem.of("kit.piece-not-from-precut", piece.label(), good.code())));
+            piece.precut().filter(precut -> precut.kind() == good.kind())
+                    .ifPresentOrElse(precut -> sheets.add(sheets(piece, precut)), () -> others.add(piece));
+        }
+        if (!others.isEmpty()) {
+            RoleFromPrecuts planned = RoleFromPrecuts.of(others, good.kind(), good.measured());
+            problems.addAll(planned.problems(good.code()));
+            planned.cautious().ifPresent(plan -> sheets.addAll(sheets(plan)));
         }
         Stream.of(
-                        plan.longPieces().stream().map(LongPieces::role),
-                        plan.bindings().stream().map(BindingStrip::role),
-                        plan.backings().stream().map(BackingSheet::role))
+                        plan.longPieces().stream().filter(pieces -> request.takesLong(pieces.role(), pieces.use())).map(LongPieces::role),
+                        plan.bindings().stream().map(BindingStrip::role).filter(role -> request.takesLong(role, Use.BINDING)),
+                        plan.backings().stream().map(BackingSheet::role).filter(role -> request.takesLong(role, Use.BACKING)))
                 .flatMap(roles -> roles)
-                .filter(request.roles()::contains)
+                .distinct()
                 .forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
         if (!problems.isEmpty()) {
             return NeedResult.impossible(problems);
@@ -114,6 +121,19 @@ final class PlannedNeeds {
         }
         Figure<Count> all = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets);
         return NeedResult.of(need(new Need.Amount.Units(PrecutUnits.of(request.key(), all, good))));
+    }
+
+    /** One figure for each cutting diagram. */
+    private List<Figure<Count>> sheets(SheetPlan plan) {
+        List<Figure<Count>> sheets = new ArrayList<>();
+        for (SheetPlan.Cut cut : plan.cuts()) {
+            String gives = cut.diagram().counts().entrySet().stream()
+                    .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "));
+            sheets.add(Figure.given(
+                    request.key() + ".diagram" + (sheets.size() + 1), Label.of("precut.cutInto", gives), new Count(cut.times()),
+                    Origin.craft("cutting-diagrams")));
+        }
+        return sheets;
     }
 
     private Figure<Count> sheets(PieceNeed piece, PrecutSource precut) {
@@ -128,10 +148,10 @@ final class PlannedNeeds {
         Set<Use> uses = new LinkedHashSet<>();
         for (RoleKey role : request.roles()) {
             pieces().filter(piece -> piece.role().equals(role)).map(PieceNeed::use).forEach(uses::add);
-            plan.longPieces().stream().filter(pieces -> pieces.role().equals(role)).map(LongPieces::use).forEach(uses::add);
-            plan.bindings().stream().filter(binding -> request.takes(role, Use.BINDING) && binding.role().equals(role))
+            plan.longPieces().stream().filter(pieces -> pieces.role().equals(role) && request.takesLong(role, pieces.use())).map(LongPieces::use).forEach(uses::add);
+            plan.bindings().stream().filter(binding -> request.takesLong(role, Use.BINDING) && binding.role().equals(role))
                     .forEach(binding -> uses.add(Use.BINDING));
-            plan.backings().stream().filter(backing -> request.takes(role, Use.BACKING) && backing.role().equals(role))
+            plan.backings().stream().filter(backing -> request.takesLong(role, Use.BACKING) && backing.role().equals(role))
                     .forEach(backing -> uses.add(Use.BACKING));
         }
         return new Need(request.roles(), List.copyOf(uses), amount);

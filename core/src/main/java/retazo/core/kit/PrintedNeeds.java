@@ -64,7 +64,8 @@ final class PrintedNeeds {
     /** The rows of these roles that have something for this size and kit. */
     private Stream<SizeTable.Row> rows() {
         return request.design().table().orElseThrow().rows().stream()
-                .filter(row -> request.takes(row.role(), row.use()) && row.cells().containsKey(request.plan().size().key()));
+                .filter(row -> row.cells().containsKey(request.plan().size().key())
+                        && request.takesRow(row, good -> units(row, good).isPresent()));
     }
 
     private List<Use> uses() {

@@ -54,6 +54,7 @@ public sealed interface PrintedAmount {
                 case SQUARES_5 -> (packs ? "pack" : "square") + plural + " of 5 in" + (packs ? " squares" : "");
                 case FAT_QUARTER -> packs ? "bundle" + plural + " of fat quarters" : "fat quarter" + plural;
                 case FAT_EIGHTH -> packs ? "bundle" + plural + " of fat eighths" : "fat eighth" + plural;
+                case OWN -> (packs ? "pack" : "piece") + plural + " of another precut";
             };
         }
 

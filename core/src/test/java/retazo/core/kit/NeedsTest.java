@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPlan;
@@ -155,6 +158,56 @@ class NeedsTest {
 
         assertThat(bill.lines()).hasSize(5);
         assertThat(first).isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40")));
+    }
+
+    /** 40 squares of 4 and 100 of 3 1/2: of either, and of both together, four come out of 10 × 10; 140 ÷ 4 = 35 squares, one pack of 40. */
+    @Test
+    void a_drawn_role_is_met_from_precuts_by_their_diagrams() {
+        Need night = with(new KitChoice.Precut(KitGood.customary("pack", PrecutKind.SQUARES_10)), new Contents(false, false)).byFabric().get("pack");
+
+        assertThat(night.amount().headline().value()).isEqualTo(Count.ONE);
+        assertThat(night.amount().headline().operands().get(0).value()).isEqualTo(new Count(35));
+    }
+
+    /** The same with the binding off the bolt: 7 strips of 2 1/4 and squaring, 16 3/4 in. */
+    @Test
+    void what_a_precut_does_not_give_comes_off_the_bolt_beside_it() {
+        KitChoice.Fabric cloth = new KitChoice.Fabric(KitFabric.measured("bolt", inches("40"), PrintKind.ALL_OVER));
+        Needs.Result result = with(
+                new KitChoice.Both(new KitChoice.Precut(KitGood.customary("pack", PrecutKind.SQUARES_10)), cloth), Contents.EVERYTHING);
+
+        assertThat(result.problems()).isEmpty();
+        assertThat(result.byFabric().get("pack").amount().headline().value()).isEqualTo(Count.ONE);
+        assertThat(result.byFabric().get("pack").uses()).containsExactly(Use.BLOCKS);
+        assertThat(cloth(result.byFabric().get("bolt")).exact().value()).isEqualTo(inches("16 3/4"));
+        assertThat(result.byFabric().get("bolt").uses()).containsExactly(Use.BINDING);
+    }
+
+    @Test
+    void a_precut_alone_does_not_serve_a_role_that_is_also_bound() {
+        Needs.Result result = with(new KitChoice.Precut(KitGood.customary("pack", PrecutKind.SQUARES_10)), Contents.EVERYTHING);
+
+        assertThat(result.problems()).extracting(Problem::code).containsExactly("kit.role-needs-cloth");
+    }
+
+    /** Squares of 3 1/2 in that the shop has give the smaller patches, one each; those of 4 in do not come out of them. */
+    @Test
+    void a_kind_of_our_own_is_planned_with_its_measure() {
+        KitGood own = new KitGood("own", PrecutKind.OWN, new Count(25), Optional.of(SheetSize.of(inches("3 1/2"), inches("3 1/2"))));
+        KitChoice.Fabric cloth = new KitChoice.Fabric(KitFabric.measured("bolt", inches("40"), PrintKind.ALL_OVER));
+
+        Needs.Result result = with(new KitChoice.Both(new KitChoice.Precut(own), cloth), new Contents(false, false));
+
+        assertThat(result.byFabric().get("own").amount().headline().value()).isEqualTo(new Count(4));
+        assertThat(cloth(result.byFabric().get("bolt")).exact().value()).isEqualTo(inches("17"));
+        assertThat(with(new KitChoice.Precut(own), new Contents(false, false)).problems()).extracting(Problem::code)
+                .containsExactly("kit.precut-too-small");
+    }
+
+    /** Night from what is tried, all other roles off the bolt. */
+    private static Needs.Result with(KitChoice night, Contents contents) {
+        return new Needs(PRACTICE, Instructions.PRINTED).of(
+                DESIGN, plan(QuiltSamples.throwSize()), role -> role.equals(QuiltSamples.NIGHT) ? night : fabric(role.value(), "40"), contents);
     }
 
     private static Length sellNight(ShopPractice practice) {

@@ -106,7 +106,7 @@ class PrintedNeedsTest {
     }
 
     private static KitChoice precut(String code, PrecutKind kind, long pack) {
-        return new KitChoice.Precut(new KitGood(code, kind, new Count(pack)));
+        return new KitChoice.Precut(new KitGood(code, kind, new Count(pack), Optional.empty()));
     }
 
     private static Length sell(Need need) {

@@ -17,6 +17,7 @@ import retazo.core.quilt.CutForm;
 import retazo.core.quilt.CutList;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.QuiltSamples;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.SizeKey;
 import retazo.core.quilt.Use;
@@ -72,6 +73,20 @@ class RoleFromPrecutsTest {
 
         assertThat(reed.others()).containsExactly("A1");
         assertThat(reed.cautious()).isEmpty();
+    }
+
+    /**
+     * A block of the throw takes 2 squares of 4 and 5 of 3 1/2, four of any of them to a square of 10: 7 pieces. Its 20 blocks take 35
+     * squares. 40 squares give 160 pieces, 22 blocks; 42 give 168, 24 blocks.
+     */
+    @Test
+    void the_spare_of_a_pack_is_told_in_blocks() {
+        RoleFromPrecuts night = RoleFromPrecuts.of(
+                new QuiltPlanner(ShopPractice.customary()).plan(QuiltSamples.ferryWake(), QuiltSamples.throwSize()), QuiltSamples.NIGHT, PrecutKind.SQUARES_10);
+
+        assertThat(night.packs()).containsExactly(new RoleFromPrecuts.Packs(40, 1, 5, 22, 0), new RoleFromPrecuts.Packs(42, 1, 7, 24, 0));
+        assertThat(night.blocksFrom(34)).isEqualTo(19);
+        assertThat(night.takesLong()).isTrue();
     }
 
     private static RoleFromPrecuts of(PrecutKind kind, String piece, int count) {

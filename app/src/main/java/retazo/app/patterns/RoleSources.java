@@ -1,0 +1,34 @@
+package retazo.app.patterns;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
+
+/** What the shop plans the roles of a pattern from, where it is not cloth off the bolt; the same for all its versions. */
+@Service
+public class RoleSources {
+
+    private final RoleSourceRepository sources;
+
+    RoleSources(RoleSourceRepository sources) {
+        this.sources = sources;
+    }
+
+    /** The precuts chosen; a role that is missing is cut off the bolt. */
+    @Transactional(readOnly = true)
+    public Map<RoleKey, PrecutKind> of(long patternId) {
+        return sources.findByKeyPatternId(patternId).stream().collect(Collectors.toMap(RoleSourceEntity::role, RoleSourceEntity::kind));
+    }
+
+    /** @param kind empty for cloth off the bolt */
+    @Transactional
+    void choose(long patternId, RoleKey role, Optional<PrecutKind> kind) {
+        kind.ifPresentOrElse(
+                chosen -> sources.saveAndFlush(RoleSourceEntity.of(patternId, role, chosen)),
+                () -> sources.findById(new RoleSourceEntity.Key(patternId, role.value())).ifPresent(sources::delete));
+    }
+}
