@@ -1,5 +1,6 @@
 package retazo.app.demo;
 
+import java.util.Currency;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,9 @@ import retazo.app.stock.NewGood;
 import retazo.app.stock.Reason;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
 import retazo.core.kit.Contents;
+import retazo.core.measure.Money;
 
 /** The demo shop's precuts and copies of patterns, and a kit that takes them. */
 @Component
@@ -46,6 +49,7 @@ class DemoGoods {
         Map<RoleKey, Good> precuts = Map.of(new RoleKey("strips"), roll, new RoleKey("accents"), quarters);
         DemoStock.done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
         Good copies = goods.copiesOf(table.patternId(), table.name());
+        goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)), Optional.of(new Money(Currency.getInstance("USD"), 640))));
         DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
     }
 

@@ -1,6 +1,8 @@
 package retazo.app.demo;
 
+import java.util.Currency;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -8,12 +10,19 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.NewFabric;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
+import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
 
 /** The demo shop's fabrics and bolts, with the small troubles of a real week. */
 @Component
@@ -53,19 +62,28 @@ class DemoStock {
             new Sample("CHALK", "Chalk line back", "#f0ede4", "#c9c3b2", Motif.CROSSES, 40,
                     List.of("24|C7|back wall", "21 1/2|C7|back wall", "9|C8|back wall")));
 
+    private static final Currency DOLLAR = Currency.getInstance("USD");
+
     private final FabricService fabrics;
     private final StockService stock;
+    private final PriceListService prices;
 
-    DemoStock(FabricService fabrics, StockService stock) {
+    DemoStock(FabricService fabrics, StockService stock, PriceListService prices) {
+        this.prices = prices;
         this.fabrics = fabrics;
         this.stock = stock;
     }
 
     void fill(long receiver, long counter) {
+        prices.change(new UsualPrices(DOLLAR, Optional.of(aYard(1290)), Map.of(
+                PrecutKind.STRIP_ROLL, new Money(DOLLAR, 4250), PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395),
+                PrecutKind.FAT_QUARTER, new Money(DOLLAR, 375), PrecutKind.FAT_EIGHTH, new Money(DOLLAR, 210))));
         for (Sample sample : SAMPLES) {
             Fabric fabric = done(fabrics.add(new NewFabric(
                     sample.code(), sample.name(), sample.ground(), sample.print(), sample.motif(),
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())))));
+            int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
+            fabrics.price(fabric.id(), new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))));
             for (String bolt : sample.bolts()) {
                 String[] parts = bolt.split("\\|");
                 done(stock.receive(
@@ -77,6 +95,10 @@ class DemoStock {
         sell("HERON", 0, "1 3/4 yd", counter);
         sell("MUD", 0, "2 yd", counter);
         sell("TEAL", 2, "2 1/4 yd", counter);
+    }
+
+    private static ClothPrice aYard(long minor) {
+        return new ClothPrice(new Money(DOLLAR, minor), LengthUnit.YARD);
     }
 
     private void sell(String code, int bolt, String length, long counter) {

@@ -1,6 +1,8 @@
 package retazo.app.fabrics;
 
 import java.util.Optional;
+import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
 
 /**
@@ -10,9 +12,11 @@ import retazo.core.measure.Length;
  * @param groundColour  such as {@code #22384a}
  * @param printColour   of its motif
  * @param usableWidth   its own, where it differs from the shop's
+ * @param prices        a yard or a metre
  */
 public record Fabric(
-        long id, String code, String name, String groundColour, String printColour, Motif motif, Optional<Length> usableWidth) {
+        long id, String code, String name, String groundColour, String printColour, Motif motif, Optional<Length> usableWidth,
+        Prices<ClothPrice> prices) {
 
     /** Whether dark letters are readable on it: by the weights of the three colours in what the eye sees as bright. */
     public boolean isLight() {

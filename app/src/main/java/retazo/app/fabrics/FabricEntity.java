@@ -9,12 +9,17 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Currency;
 import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
 
 /** A fabric of the shop. */
 @Entity
@@ -53,6 +58,20 @@ class FabricEntity {
     @Column(name = "usable_width_ticks")
     private @Nullable Length usableWidth;
 
+    @Column(name = "price_minor")
+    private @Nullable Long priceMinor;
+
+    @Column(name = "cost_minor")
+    private @Nullable Long costMinor;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "price_unit")
+    private @Nullable LengthUnit priceUnit;
+
+    @JdbcTypeCode(SqlTypes.CHAR)
+    @Column(name = "price_currency")
+    private @Nullable String priceCurrency;
+
     protected FabricEntity() {
     }
 
@@ -68,7 +87,22 @@ class FabricEntity {
         return entity;
     }
 
+    void price(Prices<ClothPrice> prices) {
+        Optional<ClothPrice> any = prices.price().or(prices::cost);
+        priceMinor = prices.price().map(one -> one.each().minor()).orElse(null);
+        costMinor = prices.cost().map(one -> one.each().minor()).orElse(null);
+        priceUnit = any.map(ClothPrice::unit).orElse(null);
+        priceCurrency = any.map(one -> one.each().currency().getCurrencyCode()).orElse(null);
+    }
+
+    private Optional<ClothPrice> price(@Nullable Long minor) {
+        return minor == null || priceCurrency == null || priceUnit == null
+                ? Optional.empty() : Optional.of(new ClothPrice(new Money(Currency.getInstance(priceCurrency), minor), priceUnit));
+    }
+
     Fabric toFabric() {
-        return new Fabric(id, code, name, groundColour, printColour, motif, Optional.ofNullable(usableWidth));
+        return new Fabric(
+                id, code, name, groundColour, printColour, motif, Optional.ofNullable(usableWidth),
+                new Prices<>(price(priceMinor), price(costMinor)));
     }
 }

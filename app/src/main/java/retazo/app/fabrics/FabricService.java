@@ -15,7 +15,9 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.KitFabric;
 import retazo.core.measure.Length;
@@ -80,6 +82,14 @@ public class FabricService {
         return fabrics.findByCode(fabric.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "fabric.code-taken", fabric.code()))
                 : Outcome.done(fabrics.saveAndFlush(FabricEntity.of(fabric)).toFabric());
+    }
+
+    /** Keeps what a fabric is sold for and costs. */
+    @Transactional
+    public Fabric price(long id, Prices<ClothPrice> prices) {
+        FabricEntity fabric = fabrics.findById(id).orElseThrow(() -> new NotFoundException("fabric", id));
+        fabric.price(prices);
+        return fabrics.saveAndFlush(fabric).toFabric();
     }
 
     Outcome<Fabric> add(FabricForm form) {

@@ -15,20 +15,29 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.patterns.ClothQuestion;
 import retazo.app.patterns.ClothSettings;
 import retazo.app.patterns.ClothView;
 import retazo.app.practice.PracticeService;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
+import retazo.core.precut.RoleFromPrecuts;
+import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.Way;
 
 /** How each cloth of a kit is cut, and by whose instructions its length is sold. */
@@ -41,16 +50,18 @@ class KitClothController {
     private final LeftOverOffers offers;
     private final FabricService fabrics;
     private final PracticeService practice;
+    private final PriceListService prices;
     private final StaffService staff;
     private final Clock clock;
     private final Words words;
 
     KitClothController(
-            KitService kits, LeftOverOffers offers, FabricService fabrics, PracticeService practice, StaffService staff, Clock clock, Words words) {
+            KitService kits, LeftOverOffers offers, FabricService fabrics, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
         this.kits = kits;
         this.offers = offers;
         this.fabrics = fabrics;
         this.practice = practice;
+        this.prices = prices;
         this.staff = staff;
         this.clock = clock;
         this.words = words;
@@ -118,14 +129,25 @@ class KitClothController {
         model.addAttribute("prints", List.of(fabric));
         model.addAttribute("settings", settings);
         model.addAttribute("view", ClothView.of(
-                new ClothView.Asked(
-                        instructions -> usable -> kits.clothNeed(kit, fabric, tried, instructions, usable), width, kit.instructions(), tried, kitsTogether),
+                new ClothQuestion(
+                        (by, instructions, usable) -> kits.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried,
+                        compared(kit, fabric, kitsTogether)),
                 words));
         model.addAttribute("leftOvers", kit.isCutByTheShop()
                 ? Optional.of(leftOvers(kit, fabric, new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
                 : Optional.empty());
         model.addAttribute("shown", settings.shown(shop, ownWidth));
         model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+    }
+
+    private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether) {
+        UsualPrices usual = prices.usual();
+        List<RoleKey> roles = kit.pattern().design().roles().stream().map(Role::key).filter(role -> fabric.equals(kit.fabrics().get(role))).toList();
+        boolean alone = roles.size() == 1 && !kit.goods().containsKey(roles.get(0)) && kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
+        QuiltPlan plan = new QuiltPlanner(practice.practice()).plan(kit.pattern().design(), kit.size());
+        return new ClothQuestion.Compared(
+                kitsTogether, fabric.prices().price().or(usual::cloth), usual,
+                alone ? PrecutKind.customary().stream().map(kind -> RoleFromPrecuts.of(plan, roles.get(0), kind)).toList() : List.of());
     }
 
     private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {

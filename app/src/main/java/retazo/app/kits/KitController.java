@@ -104,7 +104,7 @@ class KitController {
         Kit kit = kits.kit(id);
         KitWork work = kits.work(kit);
         KitPage page = KitPage.of(
-                work, new KitPage.Known(kits.possible(work), onShelf(id), kits.savedByPlan(work)), practice.practice().sellingUnit(), figure, words);
+                work, new KitPage.Known(kits.possible(work), onShelf(id), kits.savedByPlan(work), kits.costs(work)), practice.practice().sellingUnit(), figure, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("prints", prints(List.of(kit)));

@@ -1,7 +1,9 @@
 package retazo.app.kits;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.FigureView;
 import retazo.app.patterns.Ink;
@@ -9,15 +11,19 @@ import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
 import retazo.app.stock.Good;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.Prices;
 import retazo.core.explain.Figure;
+import retazo.core.kit.BillCost;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Need;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
 import retazo.core.quilt.Way;
 
 /**
@@ -29,6 +35,7 @@ import retazo.core.quilt.Way;
  * @param stops    what stops the next one, in words
  * @param problems why it cannot be made at all by the practice of now
  * @param saving   what planning the cloths saves, or would save, in words; empty for nothing
+ * @param costs    what one bag comes to
  * @param opened   the arithmetic of the figure asked for, of the first length where none is
  */
 record KitPage(
@@ -42,7 +49,18 @@ record KitPage(
         long onShelf,
         List<String> problems,
         FractionText saving,
+        Costs costs,
         Optional<FigureView> opened) {
+
+    /**
+     * What one bag comes to, in words.
+     *
+     * @param price    of all lines together; empty where one is not known
+     * @param cost     to the shop, likewise
+     * @param unpriced the lines whose price is not known
+     */
+    record Costs(String price, String cost, String unpriced) {
+    }
 
     /** A letter of a role drawn in its fabric. */
     record Letter(String letter, Ink ink) {
@@ -59,17 +77,18 @@ record KitPage(
      */
     record Line(
             Optional<Fabric> fabric, Optional<Good> good, String name, List<Letter> letters, String uses, LengthView exact,
-            LengthView length, long count, String figure, long bags, boolean stops) {
+            LengthView length, long count, String figure, long bags, boolean stops, String price) {
     }
 
     /** What is known of a kit beside its own work. */
-    record Known(KitsPossible possible, long onShelf, Length savedByPlan) {
+    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs) {
     }
 
     static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
         Kit kit = work.kit();
         KitsPossible possible = known.possible();
-        List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, possible, unit, words)).toList();
+        BillCost price = known.costs().price().orElseThrow();
+        List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, known, unit, words)).toList();
         List<String> stopping = bill.stream().filter(Line::stops).map(Line::name).toList();
         return new KitPage(
                 kit,
@@ -83,6 +102,9 @@ record KitPage(
                 work.problems().stream().map(words::of).toList(),
                 FractionText.of(known.savedByPlan().isPositive()
                         ? words.text("kit.saving." + kit.instructions(), LengthView.of(known.savedByPlan(), unit).plain()) : ""),
+                new Costs(
+                        price.total().map(MoneyText::of).orElse(""), known.costs().cost().flatMap(BillCost::total).map(MoneyText::of).orElse(""),
+                        price.byCode().isEmpty() ? "" : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
@@ -90,17 +112,23 @@ record KitPage(
         return LengthView.inches(side.value()).plain().replace(" in", "");
     }
 
-    private static Line line(BillLine line, KitWork work, KitsPossible possible, LengthUnit unit, Words words) {
+    private static String name(Kit kit, String code) {
+        return Optional.ofNullable(kit.goodsByCode().get(code)).map(Good::name).orElseGet(() -> kit.fabric(code).name());
+    }
+
+    private static Line line(BillLine line, KitWork work, Known known, LengthUnit unit, Words words) {
+        KitsPossible possible = known.possible();
+        Map<String, Money> prices = known.costs().price().orElseThrow().byCode();
         return line.match(
                 cut -> {
-                    Fabric fabric = work.kit().fabrics().values().stream()
-                            .filter(candidate -> candidate.code().equals(cut.fabricCode())).findFirst().orElseThrow();
+                    Fabric fabric = work.kit().fabric(cut.fabricCode());
                     Need need = work.needs().byFabric().get(cut.fabricCode());
                     return new Line(
                             Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
                             RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit), 0,
                             need.amount().headline().key(), bags(possible, cut.fabricCode()),
-                            possible.stoppedBy().contains(cut.fabricCode()));
+                            possible.stoppedBy().contains(cut.fabricCode()),
+                            Optional.ofNullable(prices.get(cut.fabricCode())).map(MoneyText::of).orElse(""));
                 },
                 picked -> {
                     Good good = work.kit().goodsByCode().get(picked.code());
@@ -111,7 +139,8 @@ record KitPage(
                                     .orElseGet(() -> words.text(good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.copy-of-pattern")),
                             LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""), bags(possible, picked.code()),
-                            possible.stoppedBy().contains(picked.code()));
+                            possible.stoppedBy().contains(picked.code()),
+                            Optional.ofNullable(prices.get(picked.code())).map(MoneyText::of).orElse(""));
                 });
     }
 

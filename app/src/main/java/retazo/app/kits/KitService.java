@@ -15,6 +15,7 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.PracticeService;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
@@ -26,13 +27,17 @@ import retazo.core.block.RoleKey;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.LeftOver;
+import retazo.core.kit.BillCost;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
 /** Keeps kits and their colourways, and works out what goes into them. */
@@ -47,11 +52,12 @@ public class KitService {
     private final GoodService goods;
     private final LeftOverBook leftOvers;
     private final PracticeService practice;
+    private final PriceListService priceList;
     private final Clock clock;
 
     KitService(
             KitRepository kits, ColourwayRepository colourways, PatternService patterns, FabricService fabrics,
-            StockService stock, GoodService goods, LeftOverBook leftOvers, PracticeService practice, Clock clock) {
+            StockService stock, GoodService goods, LeftOverBook leftOvers, PracticeService practice, PriceListService priceList, Clock clock) {
         this.kits = kits;
         this.colourways = colourways;
         this.patterns = patterns;
@@ -60,6 +66,7 @@ public class KitService {
         this.goods = goods;
         this.leftOvers = leftOvers;
         this.practice = practice;
+        this.priceList = priceList;
         this.clock = clock;
     }
 
@@ -133,6 +140,25 @@ public class KitService {
     @Transactional(readOnly = true)
     public Length savedByPlan(KitWork work) {
         return work.savedByPlan(new KitCloth(work.kit(), practice.practice(), fabrics, Map.of()));
+    }
+
+    /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
+    public Prices<BillCost> costs(KitWork work) {
+        UsualPrices usual = priceList.usual();
+        Map<String, Good> byCode = work.kit().goodsByCode();
+        return new Prices<>(
+                Optional.of(BillCost.of(
+                        work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth), code -> price(byCode.get(code), usual))),
+                Optional.of(BillCost.of(
+                        work.bill(), code -> work.kit().fabric(code).prices().cost(),
+                        code -> byCode.get(code).piece().isPresent() ? Optional.of(Money.zero(usual.currency())) : byCode.get(code).prices().cost())));
+    }
+
+    /** Its own price, or the usual one of a pack of its kind. */
+    private static Optional<Money> price(Good good, UsualPrices usual) {
+        return good.prices().price()
+                .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
+                .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1)).flatMap(kind -> usual.of(kind, Count.ONE)));
     }
 
     /** How many bags the free stock gives, and what stops the next one. */

@@ -5,13 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PracticeMeasure;
-import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
@@ -19,7 +17,6 @@ import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.cutting.LeftOver;
 import retazo.core.cutting.RestUse;
-import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
@@ -43,7 +40,7 @@ import retazo.core.measure.LengthUnit;
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, ClothDrawing drawing,
-        List<Step> steps, List<Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch,
+        List<Step> steps, List<ClothWays.Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch,
         List<FractionText> leftOvers) {
 
     /**
@@ -60,41 +57,14 @@ public record ClothView(
     public record Part(String id, int count, FractionText name) {
     }
 
-    /**
-     * A way to cut the same.
-     *
-     * @param key    of its message
-     * @param chosen whether the length of the kit is its length
-     * @param instructions that make it so for a kit with our page; empty for a way that is only compared
-     */
-    public record Alternative(String key, LengthView exact, LengthView sell, boolean chosen, Optional<Instructions> instructions) {
-    }
-
-    /**
-     * What the view is made from.
-     *
-     * @param need         what the cloth is needed for, by instructions and usable width
-     * @param usableWidth  of the cloth
-     * @param instructions that the length is sold by
-     * @param kits         how many are to be cut together; 0 for none
-     */
-    public record Asked(
-            Function<Instructions, Function<Length, Optional<Need>>> need, Length usableWidth, Instructions instructions, ShopPractice practice, int kits) {
-    }
-
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
-    public static Optional<ClothView> of(Asked asked, Words words) {
-        Optional<Need.Amount.Cloth> planned = cloth(asked, Instructions.OURS, asked.usableWidth());
-        Optional<Need.Amount.Cloth> alone = cloth(asked, Instructions.PRINTED, asked.usableWidth());
+    public static Optional<ClothView> of(ClothQuestion asked, Words words) {
+        Optional<Need.Amount.Cloth> planned = asked.cloth(Instructions.OURS);
+        Optional<Need.Amount.Cloth> alone = asked.cloth(Instructions.PRINTED);
         return planned.flatMap(ours -> ours.plan().laid().map(laid -> of(asked, ours, alone.orElse(ours), laid, words)));
     }
 
-    private static Optional<Need.Amount.Cloth> cloth(Asked asked, Instructions instructions, Length width) {
-        return asked.need().apply(instructions).apply(width)
-                .flatMap(need -> need.amount().match(Optional::of, printed -> Optional.empty(), units -> Optional.empty()));
-    }
-
-    private static ClothView of(Asked asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone, LaidCloth laid, Words words) {
+    private static ClothView of(ClothQuestion asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone, LaidCloth laid, Words words) {
         LengthUnit unit = asked.practice().sellingUnit();
         Need.Amount.Cloth chosen = asked.instructions().arePlanned() ? planned : alone;
         PartNames names = new PartNames(words);
@@ -109,23 +79,23 @@ public record ClothView(
                 laid.isProved(),
                 ClothDrawing.of(laid, asked.usableWidth(), names),
                 steps,
-                alternatives(asked, planned, alone),
+                new ClothWays(asked, words).all(planned, alone),
                 FractionText.of(margin(asked, chosen, words)),
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
                 FigureView.of(chosen.sell(), words, unit),
-                asked.kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))),
+                asked.compared().kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))),
                 chosen.plan().leftOversTaken().isEmpty() ? List.of() : laid.fromLeftOvers().stream().map(cut -> fromLeftOver(cut, laid, names)).toList());
     }
 
-    private static String batch(Asked asked, LaidCloth laid, Words words) {
-        ClothBatch batch = ClothBatch.of(laid, asked.practice().length(PracticeMeasure.SQUARING), asked.kits(), asked.practice().lay().layers());
+    private static String batch(ClothQuestion asked, LaidCloth laid, Words words) {
+        ClothBatch batch = ClothBatch.of(laid, asked.practice().length(PracticeMeasure.SQUARING), asked.compared().kits(), asked.practice().lay().layers());
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together()).plain(),
                 LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), asked.practice().lay().layers());
     }
 
-    private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Asked asked) {
+    private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, ClothQuestion asked) {
         Map<ClothPart, Integer> parts = laid.partsOf(strip);
         return new Step(
                 number, strip.cut().times(), LengthView.inches(strip.cut().height()),
@@ -152,27 +122,14 @@ public record ClothView(
         return LengthView.inches(height).plain().replace(" in", "") + " × " + LengthView.inches(width).plain();
     }
 
-    private static List<Alternative> alternatives(Asked asked, Need.Amount.Cloth planned, Need.Amount.Cloth alone) {
-        ShopPractice practice = asked.practice();
-        Figure<Length> rounded = alone.plan().roundedParts(practice.figure(PracticeMeasure.SELLING_STEP));
-        LengthUnit unit = practice.sellingUnit();
-        boolean together = asked.instructions().arePlanned();
-        return List.of(
-                new Alternative("rounded", LengthView.inches(rounded.value()), LengthView.of(rounded.value(), unit), false, Optional.empty()),
-                new Alternative("alone", LengthView.inches(alone.plan().exact().value()), LengthView.of(alone.sell().value(), unit), !together,
-                        Optional.of(Instructions.OURS_ALONE)),
-                new Alternative("together", LengthView.inches(planned.plan().exact().value()), LengthView.of(planned.sell().value(), unit), together,
-                        Optional.of(Instructions.OURS)));
-    }
-
-    private static String margin(Asked asked, Need.Amount.Cloth chosen, Words words) {
+    private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {
         Length without = chosen.plan().soldWithoutMargin(asked.practice().length(PracticeMeasure.SELLING_STEP));
         return without.isShorterThan(chosen.sell().value())
                 ? words.text("laid.margin", LengthView.of(without, asked.practice().sellingUnit()).plain()) : "";
     }
 
-    private static String edge(Asked asked, ClothPlan plan, Words words) {
-        return cloth(asked, asked.instructions(), asked.usableWidth().minus(ClothPlan.EDGE))
+    private static String edge(ClothQuestion asked, ClothPlan plan, Words words) {
+        return asked.cloth(asked.practice(), asked.instructions(), asked.usableWidth().minus(ClothPlan.EDGE))
                 .map(narrower -> narrower.plan().exact().value().minus(plan.exact().value()))
                 .filter(Length::isPositive)
                 .map(more -> words.text("laid.edge", ClothPlan.EDGE, more))

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.practice.PracticeService;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
@@ -20,6 +21,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
@@ -40,12 +42,14 @@ class PatternClothController {
     private final PatternService patterns;
     private final RoleSources sources;
     private final PracticeService practice;
+    private final PriceListService prices;
     private final Words words;
 
-    PatternClothController(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
+    PatternClothController(PatternService patterns, RoleSources sources, PracticeService practice, PriceListService prices, Words words) {
         this.patterns = patterns;
         this.sources = sources;
         this.practice = practice;
+        this.prices = prices;
         this.words = words;
     }
 
@@ -97,10 +101,13 @@ class PatternClothController {
         return "redirect:/patterns/" + id + "/cloth";
     }
 
-    private static ClothView.Asked asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {
+    private ClothQuestion asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
-        return new ClothView.Asked(
-                instructions -> usable -> need(pattern, plan, role, practice, instructions, usable), width, pattern.instructions(), practice, 0);
+        UsualPrices usual = prices.usual();
+        return new ClothQuestion(
+                (by, instructions, usable) -> need(pattern, plan, role, by, instructions, usable), width, pattern.instructions(), practice,
+                new ClothQuestion.Compared(0, usual.cloth(), usual, PrecutKind.customary().stream()
+                        .map(kind -> RoleFromPrecuts.of(plan, role, kind)).toList()));
     }
 
     private static Optional<Need> need(

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.practice.PracticeService;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -33,12 +34,14 @@ class SizesController {
     private final PatternService patterns;
     private final RoleSources sources;
     private final PracticeService practice;
+    private final PriceListService prices;
     private final Words words;
 
-    SizesController(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
+    SizesController(PatternService patterns, RoleSources sources, PracticeService practice, PriceListService prices, Words words) {
         this.patterns = patterns;
         this.sources = sources;
         this.practice = practice;
+        this.prices = prices;
         this.words = words;
     }
 
@@ -120,7 +123,7 @@ class SizesController {
         List<LengthVerdict> lengths = PrintedLengths.judge(design, shop);
         PatternHead.addTo(model, pattern, words);
         model.addAttribute("ladder", Ladder.of(design, shop, PatternHead.inks(design)));
-        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, pattern.instructions(), lengths, sources.of(pattern.patternId()), figure), shop, words);
+        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, pattern.instructions(), lengths, sources.of(pattern.patternId()), prices.usual(), figure), shop, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("verdicts", VerdictsView.of(design, lengths, shop, words));

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.LayPractice;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -54,6 +55,10 @@ class PracticeEntity {
     @Column(name = "layers", nullable = false)
     private int layers;
 
+    @Column(name = "long_strips", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private LongLay longStrips;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "practice_measure", joinColumns = @JoinColumn(name = "practice_id"))
     @MapKeyColumn(name = "measure")
@@ -76,6 +81,7 @@ class PracticeEntity {
         sellingUnit = practice.sellingUnit();
         mostSizes = practice.lay().mostSizes().orElse(null);
         layers = practice.lay().layers();
+        longStrips = practice.lay().longStrips();
         marginHundredths = practice.margin().match(none -> null, share -> share.percent().hundredths(), extra -> null);
         marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
     }
@@ -87,6 +93,6 @@ class PracticeEntity {
                 : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
         Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
         complete.putAll(measures);
-        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers));
+        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips));
     }
 }

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.cloth.LayPractice;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -21,7 +22,7 @@ import retazo.core.measure.Problem;
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
-        @Nullable String layers) {
+        @Nullable String layers, @Nullable String longStrips) {
 
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})(?:[.,](\\d{1,2}))?\\s*%");
 
@@ -35,7 +36,7 @@ record PracticeForm(
                 extra -> LengthParts.of(extra.length(), practice.sellingUnit()).plainText());
         return new PracticeForm(
                 texts, margin, practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
-                Integer.toString(practice.lay().layers()));
+                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name());
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -67,9 +68,10 @@ record PracticeForm(
         Margin readMargin = readMargin(reader, unit);
         Optional<Integer> readMost = readMostSizes(reader);
         int readLayers = reader.number("layers", layers, 1, LayPractice.MOST_LAYERS);
+        Optional<LongLay> readLong = reader.choice("longStrips", longStrips, LongLay.class);
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers)));
+                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers, readLong.orElseThrow())));
     }
 
     private Optional<Integer> readMostSizes(FieldReader reader) {

@@ -1,6 +1,7 @@
 package retazo.app.shared;
 
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -8,6 +9,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthReading;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
 /** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
@@ -49,6 +51,18 @@ public final class FieldReader {
             problems.add(Problem.at(field, "length.above-zero", length, most));
         }
         return length;
+    }
+
+    /** An amount of money, or empty: for nothing typed, or with a problem at the field. */
+    public Optional<Money> money(String field, @Nullable String typed, Currency currency) {
+        if (typed == null || typed.isBlank()) {
+            return Optional.empty();
+        }
+        Optional<Money> money = Money.read(typed, currency);
+        if (money.isEmpty()) {
+            problems.add(Problem.at(field, "money.amount", shortened(typed.strip()), currency.getCurrencyCode()));
+        }
+        return money;
     }
 
     /** A whole number within limits, both inclusive; or the least with a problem at the field. */

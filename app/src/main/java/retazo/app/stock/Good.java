@@ -2,11 +2,13 @@ package retazo.app.stock;
 
 import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.LeftOver;
 import retazo.core.kit.KitGood;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Money;
 
 /**
  * Something counted: packs or loose pieces of a precut, copies of a pattern, or left-overs of one size.
@@ -17,10 +19,11 @@ import retazo.core.measure.Length;
  * @param colour    its dot
  * @param piece     what each of them is, for left-overs
  * @param measured  how large one strip, square or quarter really is, where somebody measured it
+ * @param prices    of one unit of stock
  */
 public record Good(
         long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour, Optional<Piece> piece,
-        Optional<SheetSize> measured) {
+        Optional<SheetSize> measured, Prices<Money> prices) {
 
     /** A piece of a fabric, as it lay on its cloth. */
     public record Piece(long fabricId, Length width, Length height) {

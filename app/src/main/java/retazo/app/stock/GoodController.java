@@ -1,6 +1,7 @@
 package retazo.app.stock;
 
 import java.time.Clock;
+import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,13 +19,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
+import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
 /** Precuts and copies of patterns: what is there, receiving, selling, counting. */
@@ -36,12 +40,14 @@ class GoodController {
 
     private final GoodService goods;
     private final StockService stock;
+    private final PriceListService priceList;
     private final Words words;
     private final Clock clock;
 
-    GoodController(GoodService goods, StockService stock, Words words, Clock clock) {
+    GoodController(GoodService goods, StockService stock, PriceListService priceList, Words words, Clock clock) {
         this.goods = goods;
         this.stock = stock;
+        this.priceList = priceList;
         this.words = words;
         this.clock = clock;
     }
@@ -155,6 +161,23 @@ class GoodController {
         return book(id, form, 0, count -> goods.correct(id, count, form.entry(person)), next, model);
     }
 
+    /** Keeps what one is sold for and costs. */
+    @PostMapping("/{id}/prices")
+    String price(
+            @PathVariable long id, @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String cost, RedirectAttributes next,
+            Model model) {
+        FieldReader reader = new FieldReader();
+        Currency currency = priceList.usual().currency();
+        Prices<Money> prices = new Prices<>(reader.money("price", price, currency), reader.money("cost", cost, currency));
+        if (reader.anyProblem()) {
+            model.addAttribute("price", price);
+            model.addAttribute("cost", cost);
+            return show(id, Faults.of(reader.problems(), words), model);
+        }
+        next.addFlashAttribute("done", words.text("done.fabric-priced", goods.price(id, prices).name()));
+        return "redirect:/stock/goods/" + id;
+    }
+
     private String book(
             long id, BookForm form, int least, IntFunction<Outcome<Long>> booking, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
@@ -179,6 +202,11 @@ class GoodController {
             model.addAttribute("planned", good.measured().or(kind::cautious).map(SheetText::write).orElse(""));
             model.addAttribute("measured", good.measured().map(SheetText::write).orElse(""));
         });
+        if (!model.containsAttribute("price")) {
+            model.addAttribute("price", good.prices().price().map(Money::plainAmount).orElse(""));
+            model.addAttribute("cost", good.prices().cost().map(Money::plainAmount).orElse(""));
+        }
+        model.addAttribute("currency", priceList.usual().currency().getCurrencyCode());
         model.addAttribute("clientId", UUID.randomUUID());
         model.addAttribute("faults", faults);
         return "stock/good";

@@ -9,11 +9,14 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Currency;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Length;
+import retazo.core.measure.Money;
 
 /** Something that is counted and not measured. */
 @Entity
@@ -62,6 +65,16 @@ class GoodEntity {
     @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
     private String colour;
 
+    @Column(name = "price_minor")
+    private @Nullable Long priceMinor;
+
+    @Column(name = "cost_minor")
+    private @Nullable Long costMinor;
+
+    @Column(name = "price_currency", columnDefinition = "char(3)")
+    @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
+    private @Nullable String priceCurrency;
+
     protected GoodEntity() {
     }
 
@@ -87,6 +100,16 @@ class GoodEntity {
         sheetWidth = size.map(SheetSize::width).orElse(null);
     }
 
+    void price(Prices<Money> prices) {
+        priceMinor = prices.price().map(Money::minor).orElse(null);
+        costMinor = prices.cost().map(Money::minor).orElse(null);
+        priceCurrency = prices.price().or(prices::cost).map(money -> money.currency().getCurrencyCode()).orElse(null);
+    }
+
+    private Optional<Money> money(@Nullable Long minor) {
+        return minor == null || priceCurrency == null ? Optional.empty() : Optional.of(new Money(Currency.getInstance(priceCurrency), minor));
+    }
+
     private Optional<Good.Piece> piece() {
         return fabricId == null || leftWidth == null || leftHeight == null
                 ? Optional.empty() : Optional.of(new Good.Piece(fabricId, leftWidth, leftHeight));
@@ -94,6 +117,7 @@ class GoodEntity {
 
     Good toGood() {
         return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour, piece(),
-                sheetLength == null || sheetWidth == null ? Optional.empty() : Optional.of(new SheetSize(sheetLength, sheetWidth)));
+                sheetLength == null || sheetWidth == null ? Optional.empty() : Optional.of(new SheetSize(sheetLength, sheetWidth)),
+                new Prices<>(money(priceMinor), money(costMinor)));
     }
 }

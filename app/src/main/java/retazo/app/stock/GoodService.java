@@ -13,7 +13,9 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
+import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
 /** Counted stock: precuts, copies of patterns and left-overs, in the same movement book as the bolts. */
@@ -105,6 +107,14 @@ public class GoodService {
         return goods.findByCode(good.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "good.code-taken", good.code()))
                 : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
+    }
+
+    /** Keeps what one is sold for and costs. */
+    @Transactional
+    public Good price(long goodId, Prices<Money> prices) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        good.price(prices);
+        return goods.saveAndFlush(good).toGood();
     }
 
     /** Keeps how large one strip, square or quarter really is; empty for as it is sold. */

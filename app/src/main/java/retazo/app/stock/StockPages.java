@@ -11,6 +11,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
 import retazo.core.bolt.RestRule;
 import retazo.core.cloth.ShopPractice;
@@ -66,6 +67,8 @@ class StockPages {
         LengthUnit unit = shop.sellingUnit();
         return new FabricStockView(
                 fabric,
+                fabric.prices().price()
+                        .map(price -> MoneyText.of(price.each()) + " " + words.text("price.unit." + price.unit())).orElse(words.text("price.none")),
                 LengthView.of(bolts.stream().map(Bolt::onHand).reduce(Length.ZERO, Length::plus), unit),
                 LengthView.of(bolts.stream().map(Bolt::free).reduce(Length.ZERO, Length::plus), unit),
                 bolts.stream().map(bolt -> view(bolt, fabric, shop, longest)).toList());

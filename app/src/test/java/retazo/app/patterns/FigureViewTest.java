@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.shared.Words;
 import retazo.app.shared.WordsSamples;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Operation;
 import retazo.core.kit.Instructions;
@@ -38,7 +40,7 @@ class FigureViewTest {
                 }
             }
             SizesPage page = SizesPage.of(
-                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(), Optional.empty()), ShopPractice.customary(), WORDS);
+                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(), UsualPrices.none(Currency.getInstance("USD")), Optional.empty()), ShopPractice.customary(), WORDS);
             assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
             design.grids().stream().filter(size -> design.drawing().isPresent()).forEach(size ->
                     assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());

@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,7 @@ import retazo.core.block.Role;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.CutPlan;
 import retazo.core.cutting.CutPlanCheck;
 import retazo.core.cutting.LaidCloth;
@@ -93,10 +95,11 @@ class LaidClothsTest {
             }
             for (Role role : design.roles()) {
                 Optional<ClothView> view = ClothView.of(
-                        new ClothView.Asked(
-                                instructions -> width -> Optional.ofNullable(
+                        new ClothQuestion(
+                                (practice, instructions, width) -> Optional.ofNullable(
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
-                                Length.ofInches(40), Instructions.OURS, PRACTICE, 3),
+                                Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
+                                        3, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of())),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {

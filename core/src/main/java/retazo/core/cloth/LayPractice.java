@@ -7,14 +7,20 @@ import java.util.Optional;
  *
  * @param mostSizes the most different pieces on one strip, from 1 to {@link #MOST_SIZES}; empty for any number
  * @param layers    of cotton in a stack, from 1 to {@link #MOST_LAYERS}; flannel and other thick cloth takes half as many
+ * @param longStrips how borders and other long strips lie
  */
-public record LayPractice(Optional<Integer> mostSizes, int layers) {
+public record LayPractice(Optional<Integer> mostSizes, int layers, LongLay longStrips) {
 
     public static final int MOST_SIZES = 12;
     public static final int MOST_LAYERS = 8;
 
     /** As many sizes as a strip takes; up to four layers of cotton. */
-    public static final LayPractice CUSTOMARY = new LayPractice(Optional.empty(), 4);
+    public static final LayPractice CUSTOMARY = new LayPractice(Optional.empty(), 4, LongLay.SHORTER);
+
+    /** The same with long strips laid in another way. */
+    public LayPractice with(LongLay other) {
+        return new LayPractice(mostSizes, layers, other);
+    }
 
     /**
      * @throws IllegalArgumentException if a number is out of its limits

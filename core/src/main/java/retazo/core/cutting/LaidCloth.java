@@ -9,6 +9,7 @@ import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
+import retazo.core.quilt.Use;
 
 /**
  * A cloth with everything laid on it together.
@@ -72,6 +73,12 @@ public record LaidCloth(
 
     private static BigInteger area(Length width, Length height) {
         return BigInteger.valueOf(width.ticks()).multiply(BigInteger.valueOf(height.ticks()));
+    }
+
+    /** Whether borders or other long strips lie along the cloth. */
+    public boolean hasLongStretch() {
+        return parts.stream().anyMatch(part -> part.whole() && part.shape().isEmpty()
+                && part.uses().stream().anyMatch(use -> use.place() != Use.Place.BACKING && use.place() != Use.Place.BINDING));
     }
 
     public ClothPart part(String id) {

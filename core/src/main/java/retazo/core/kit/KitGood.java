@@ -30,6 +30,11 @@ public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<Shee
         return new KitGood(code, kind, new Count(kind.surelyInPack().orElse(1)), Optional.empty());
     }
 
+    /** How many units of stock so many sheets take: ⌈sheets ÷ pack⌉. */
+    public Count units(Count sheets) {
+        return sheets.inGroupsOf(perUnit);
+    }
+
     /** Whether one of them gives a piece, by its cut list or by its measure. */
     boolean gives(PieceNeed piece) {
         return piece.precut().map(precut -> precut.kind() == kind).orElse(false) || RoleFromPrecuts.gives(sheet(), piece);

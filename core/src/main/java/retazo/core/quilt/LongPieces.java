@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.LongLay;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -44,6 +45,16 @@ public record LongPieces(
 
     public LongPieces {
         pieces = List.copyOf(pieces);
+    }
+
+    /** As the shop lays them where the pattern leaves that free. */
+    public LongPieces laidBy(LongLay lay) {
+        Grain other = switch (lay) {
+            case SHORTER -> Grain.SHORTER;
+            case ACROSS -> Grain.ACROSS;
+            case ALONG -> Grain.ALONG;
+        };
+        return grain == Grain.SHORTER ? new LongPieces(key, use, role, cutWidth, pieces, seam, other) : this;
     }
 
     /** How wide they finish: 2s less than they are cut; a flange lies folded and adds no width. */

@@ -1,0 +1,42 @@
+package retazo.app.patterns;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import retazo.app.shared.MoneyText;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.UsualPrices;
+import retazo.core.kit.Need;
+import retazo.core.measure.Money;
+
+/**
+ * What the roles of a pattern cost at the shop's usual prices, before any fabric is chosen.
+ *
+ * @param sources the precuts that some roles come from
+ */
+record SizeCosts(UsualPrices usual, Map<RoleKey, PrecutKind> sources) {
+
+    /** Of one role at one size; empty where no price is known. */
+    String of(Need need, RoleView role) {
+        return money(need, new RoleKey(role.key())).map(MoneyText::of).orElse("");
+    }
+
+    private Optional<Money> money(Need need, RoleKey role) {
+        return need.amount().match(
+                cloth -> usual.of(cloth.sell().value()), printed -> usual.of(printed.sell().value()),
+                units -> Optional.ofNullable(sources.get(role)).flatMap(kind -> usual.of(kind, units.count().value())));
+    }
+
+    /** Of each size, all roles together; no size where none has a price, and an empty text for one with a role whose price is not known. */
+    List<String> ofAll(List<SizeWork> works) {
+        List<String> all = works.stream().map(this::ofSize).toList();
+        return all.stream().allMatch(String::isEmpty) ? List.of() : all;
+    }
+
+    private String ofSize(SizeWork work) {
+        List<Optional<Money>> roles = work.needs().byFabric().values().stream().map(need -> money(need, need.roles().get(0))).toList();
+        return roles.isEmpty() || roles.stream().anyMatch(Optional::isEmpty)
+                ? "" : MoneyText.of(roles.stream().map(Optional::orElseThrow).reduce(Money.zero(usual.currency()), Money::plus));
+    }
+}

@@ -1,0 +1,59 @@
+package retazo.app.practice;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Words;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.UsualPrices;
+
+/** The owner's page of usual prices. */
+@Controller
+@RequestMapping("/practice/prices")
+class PriceListController {
+
+    private final PriceListService prices;
+    private final PracticeService practice;
+    private final Words words;
+
+    PriceListController(PriceListService prices, PracticeService practice, Words words) {
+        this.prices = prices;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping
+    String show(Model model) {
+        return show(model, PriceListForm.of(prices.usual()), Faults.NONE);
+    }
+
+    @PostMapping
+    String change(PriceListForm form, Model model, RedirectAttributes next) {
+        FieldReader reader = new FieldReader();
+        Optional<UsualPrices> read = form.read(reader, practice.practice().sellingUnit());
+        if (read.isEmpty()) {
+            return show(model, form, Faults.of(reader.problems(), words));
+        }
+        prices.change(read.get());
+        next.addFlashAttribute("done", words.text("practice.saved"));
+        return "redirect:/practice/prices";
+    }
+
+    private String show(Model model, PriceListForm form, Faults faults) {
+        List<String> kinds = Stream.concat(Stream.of("cloth"), PrecutKind.customary().stream().map(PrecutKind::code)).toList();
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("kinds", kinds);
+        model.addAttribute("currencies", PriceListForm.CURRENCIES);
+        model.addAttribute("unit", words.text("price.unit." + practice.practice().sellingUnit()));
+        return "practice/prices";
+    }
+}

@@ -1,0 +1,53 @@
+package retazo.app.practice;
+
+import java.util.Currency;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import retazo.app.shared.FieldReader;
+import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.UsualPrices;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
+import retazo.core.measure.Problem;
+
+/**
+ * The usual prices as typed.
+ *
+ * @param prices by what they are for: {@code cloth}, or the code of a precut
+ */
+record PriceListForm(@Nullable String currency, @Nullable Map<String, String> prices) {
+
+    static final List<String> CURRENCIES = List.of("USD", "CAD", "EUR", "GBP", "AUD", "NZD", "CHF", "DKK", "NOK", "SEK", "JPY");
+    private static final String CLOTH = "cloth";
+
+    static PriceListForm of(UsualPrices usual) {
+        Map<String, String> typed = new HashMap<>();
+        usual.cloth().ifPresent(cloth -> typed.put(CLOTH, cloth.each().plainAmount()));
+        usual.precuts().forEach((kind, each) -> typed.put(kind.code(), each.plainAmount()));
+        return new PriceListForm(usual.currency().getCurrencyCode(), typed);
+    }
+
+    public String price(String what) {
+        return prices == null ? "" : prices.getOrDefault(what, "");
+    }
+
+    /** @param unit in which the shop sells cloth */
+    Optional<UsualPrices> read(FieldReader reader, LengthUnit unit) {
+        if (currency == null || !CURRENCIES.contains(currency)) {
+            reader.add(Problem.at("currency", "choice.missing"));
+            return Optional.empty();
+        }
+        Currency of = Currency.getInstance(currency);
+        Optional<ClothPrice> cloth = reader.money(CLOTH, price(CLOTH), of).map(each -> new ClothPrice(each, unit));
+        Map<PrecutKind, Money> precuts = new EnumMap<>(PrecutKind.class);
+        for (PrecutKind kind : PrecutKind.customary()) {
+            reader.money(kind.code(), price(kind.code()), of).ifPresent(each -> precuts.put(kind, each));
+        }
+        return reader.anyProblem() ? Optional.empty() : Optional.of(new UsualPrices(of, cloth, precuts));
+    }
+}

@@ -1,0 +1,37 @@
+package retazo.core.cloth;
+
+import java.util.Currency;
+import java.util.Map;
+import java.util.Optional;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Money;
+
+/**
+ * What a shop usually sells cloth and precuts for, where nobody has chosen any yet.
+ *
+ * @param currency of all its prices
+ * @param cloth    by the length
+ * @param precuts  for a roll or pack of a kind, for a single quarter or eighth
+ */
+public record UsualPrices(Currency currency, Optional<ClothPrice> cloth, Map<PrecutKind, Money> precuts) {
+
+    /** Of a shop that set none. */
+    public static UsualPrices none(Currency currency) {
+        return new UsualPrices(currency, Optional.empty(), Map.of());
+    }
+
+    public UsualPrices {
+        precuts = Map.copyOf(precuts);
+    }
+
+    /** What a length costs; empty where no price is known. */
+    public Optional<Money> of(Length length) {
+        return cloth.map(price -> price.of(length));
+    }
+
+    /** What so many packs, quarters or eighths cost. */
+    public Optional<Money> of(PrecutKind kind, Count units) {
+        return Optional.ofNullable(precuts.get(kind)).map(each -> each.times(units.value()));
+    }
+}
