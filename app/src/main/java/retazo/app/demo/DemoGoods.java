@@ -8,9 +8,12 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.KitPairings;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.PairingRule;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.stock.BundlePrint;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.app.stock.NewGood;
@@ -20,6 +23,7 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Money;
+import retazo.core.precut.PrintMatching;
 
 /** The demo shop's precuts and copies of patterns, and a kit that takes them. */
 @Component
@@ -27,13 +31,21 @@ class DemoGoods {
 
     private static final String TABLE_PATTERN = "Tide Table";
 
+    // Two of each in the roll. A d marks one that is left out, so that two units stay without a light one.
+    private static final List<String> PRINTS = List.of(
+            "Avocet white|LIGHT", "Reed mist|LIGHT", "Oyster shell|LIGHT", "Foam|LIGHT", "Tern cream|LIGHT|d", "Lapwing pale|LIGHT", "Salt haze|LIGHT",
+            "Sandling|LIGHT", "Teal feather|MEDIUM", "Samphire|MEDIUM", "Sluice brick|MEDIUM", "Curlew buff|MEDIUM", "Coot black|DARK", "Bog oak|DARK",
+            "Eel slate|DARK", "Night heron|DARK", "Deep channel|DARK", "Rust chain|DARK", "Sedge green|DARK", "Moorhen|DARK");
+
     private final GoodService goods;
     private final KitService kits;
+    private final KitPairings pairings;
     private final FabricService fabrics;
 
-    DemoGoods(GoodService goods, KitService kits, FabricService fabrics) {
+    DemoGoods(GoodService goods, KitService kits, KitPairings pairings, FabricService fabrics) {
         this.goods = goods;
         this.kits = kits;
+        this.pairings = pairings;
         this.fabrics = fabrics;
     }
 
@@ -47,10 +59,18 @@ class DemoGoods {
         Map.of("ground", "FOG", "binding", "COOT", "backing", "HULL")
                 .forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
         Map<RoleKey, Good> precuts = Map.of(new RoleKey("strips"), roll, new RoleKey("accents"), quarters);
-        DemoStock.done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
+        List<Long> tide = DemoStock.done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
+        goods.print(roll.id(), PRINTS.stream().map(DemoGoods::print).toList());
+        pairings.keep(tide.get(0), new RoleKey("strips"), new PairingRule(16, PairingRule.unit("light, dark", 1).orElseThrow()));
         Good copies = goods.copiesOf(table.patternId(), table.name());
         goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)), Optional.of(new Money(Currency.getInstance("USD"), 640))));
         DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
+    }
+
+    private static BundlePrint print(String sample) {
+        String[] parts = sample.split("\\|");
+        return new BundlePrint(
+                parts[0], PrintMatching.Value.valueOf(parts[1]), 2, parts.length > 2 ? BundlePrint.Part.DROPPED : BundlePrint.Part.BUNDLE);
     }
 
     private Good good(String code, String name, PrecutKind kind, int perUnit, String colour, long count, DemoRuns.Crew crew) {

@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.kits.KitPairings;
+import retazo.app.kits.PairingView;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
@@ -21,11 +23,13 @@ class PackingController {
 
     private final PackingService packing;
     private final PackingPages pages;
+    private final KitPairings pairings;
     private final Words words;
 
-    PackingController(PackingService packing, PackingPages pages, Words words) {
+    PackingController(PackingService packing, PackingPages pages, KitPairings pairings, Words words) {
         this.packing = packing;
         this.pages = pages;
+        this.pairings = pairings;
         this.words = words;
     }
 
@@ -80,6 +84,8 @@ class PackingController {
         model.addAttribute("bag", bag);
         model.addAttribute("faults", faults);
         model.addAttribute("prints", bag.prints());
+        model.addAttribute("pairings", pairings.of(bag.kit()).stream()
+                .filter(bundle -> bundle.rule().isPresent()).map(bundle -> PairingView.of(bundle, words)).toList());
         return "packing/bag";
     }
 }

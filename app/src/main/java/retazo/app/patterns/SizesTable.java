@@ -23,6 +23,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
@@ -147,7 +148,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                 printed -> sell(printed.sell(), printed.exact()),
                 units -> new Cell(
                         units.count().key(), Optional.of(QuantityView.of(units.count().value(), LengthUnit.INCH)),
-                        source(role).map(kind -> words.text("sizes.units." + kind.code())).orElse(""), "", Optional.empty())
+                        source(role).map(kind -> words.text((units.count().value().equals(Count.ONE) ? "sizes.unit." : "sizes.units.") + kind.code())).orElse(""), "", Optional.empty())
                         .after(costs.of(need, role)));
     }
 

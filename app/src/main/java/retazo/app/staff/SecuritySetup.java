@@ -63,6 +63,7 @@ class SecuritySetup {
                         .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell", "/stock/goods/*/measured").hasAuthority(Right.RECEIVE.name())
                         .requestMatchers(HttpMethod.POST, "/stock/goods/*/count").hasAuthority(Right.CORRECT.name())
                         .requestMatchers("/stock/fabrics/**").hasAuthority(Right.FABRICS.name())
+                        .requestMatchers("/stock/goods/*/prints").hasAuthority(Right.FABRICS.name())
                         .requestMatchers(HttpMethod.POST, "/stock/goods/*/prices").hasAuthority(Right.FABRICS.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())
                         .requestMatchers(HttpMethod.POST, "/stock/bolts/*/undo")

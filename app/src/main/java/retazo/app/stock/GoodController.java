@@ -199,6 +199,7 @@ class GoodController {
                 .map(line -> CountLine.of(line, words, clock.instant()))
                 .toList());
         good.precut().ifPresent(kind -> {
+            model.addAttribute("printCount", goods.prints(id).size());
             model.addAttribute("planned", good.measured().or(kind::cautious).map(SheetText::write).orElse(""));
             model.addAttribute("measured", good.measured().map(SheetText::write).orElse(""));
         });

@@ -1,15 +1,21 @@
 package retazo.app.stock;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
 import java.util.Currency;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.PrecutKind;
@@ -75,6 +81,11 @@ class GoodEntity {
     @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
     private @Nullable String priceCurrency;
 
+    @ElementCollection
+    @CollectionTable(name = "good_print", joinColumns = @JoinColumn(name = "good_id"))
+    @OrderColumn(name = "position")
+    private List<BundlePrint> prints = new ArrayList<>();
+
     protected GoodEntity() {
     }
 
@@ -104,6 +115,15 @@ class GoodEntity {
         priceMinor = prices.price().map(Money::minor).orElse(null);
         costMinor = prices.cost().map(Money::minor).orElse(null);
         priceCurrency = prices.price().or(prices::cost).map(money -> money.currency().getCurrencyCode()).orElse(null);
+    }
+
+    List<BundlePrint> prints() {
+        return List.copyOf(prints);
+    }
+
+    void print(List<BundlePrint> all) {
+        prints.clear();
+        prints.addAll(all);
     }
 
     private Optional<Money> money(@Nullable Long minor) {

@@ -109,6 +109,20 @@ public class GoodService {
                 : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
     }
 
+    /** The prints in one pack, as far as somebody wrote them down. */
+    @Transactional(readOnly = true)
+    public List<BundlePrint> prints(long goodId) {
+        return goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).prints();
+    }
+
+    /** Keeps which prints are in one pack. */
+    @Transactional
+    public void print(long goodId, List<BundlePrint> prints) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        good.print(prints);
+        goods.saveAndFlush(good);
+    }
+
     /** Keeps what one is sold for and costs. */
     @Transactional
     public Good price(long goodId, Prices<Money> prices) {

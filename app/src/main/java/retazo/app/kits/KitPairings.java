@@ -1,0 +1,86 @@
+package retazo.app.kits;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.stock.BundlePrint;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
+import retazo.core.measure.Count;
+import retazo.core.precut.PrintMatching;
+
+/** Which prints of a bundle go into which unit of a kit. */
+@Service
+public class KitPairings {
+
+    private final KitPairingRepository pairings;
+    private final KitService kits;
+    private final GoodService goods;
+
+    KitPairings(KitPairingRepository pairings, KitService kits, GoodService goods) {
+        this.pairings = pairings;
+        this.kits = kits;
+        this.goods = goods;
+    }
+
+    /**
+     * A role from a bundle whose prints are known.
+     *
+     * @param packs   that one bag takes
+     * @param prints  of the bundle, dropped ones and singles too
+     * @param rule    which prints a unit takes; empty while nobody said
+     * @param pairing what comes of it, likewise
+     * @param suggested how many units there may be: the blocks of the size
+     */
+    public record Bundle(
+            Role role, Good good, int packs, List<BundlePrint> prints, Optional<PairingRule> rule, Optional<PrintMatching.Pairing> pairing,
+            int suggested) {
+
+        /** How many pieces there are of all prints that are used. */
+        public int pieces() {
+            return used().stream().mapToInt(PrintMatching.Print::pieces).sum();
+        }
+
+        List<PrintMatching.Print> used() {
+            return prints.stream().map(print -> print.inPacks(packs)).filter(print -> print.pieces() > 0).toList();
+        }
+    }
+
+    /** The roles of a kit that come from a bundle whose prints are known. */
+    @Transactional(readOnly = true)
+    public List<Bundle> of(Kit kit) {
+        if (kit.goods().isEmpty()) {
+            return List.of();
+        }
+        KitWork work = kits.work(kit);
+        Map<String, PairingRule> rules = pairings.findByKeyKitId(kit.id()).stream()
+                .collect(Collectors.toMap(KitPairingEntity::roleKey, KitPairingEntity::toRule));
+        Map<String, Count> picked = work.bill().picked();
+        int blocks = work.plan().layout().map(layout -> Math.toIntExact(layout.blocks().value().value())).orElse(1);
+        List<Bundle> bundles = new ArrayList<>();
+        for (Role role : kit.pattern().design().roles()) {
+            Good good = kit.goods().get(role.key());
+            List<BundlePrint> prints = good == null ? List.of() : goods.prints(good.id());
+            if (!prints.isEmpty()) {
+                int packs = Math.toIntExact(Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(1L));
+                Optional<PairingRule> rule = Optional.ofNullable(rules.get(role.key().value()));
+                Bundle bundle = new Bundle(role, good, packs, prints, rule, Optional.empty(), blocks);
+                bundles.add(new Bundle(
+                        role, good, packs, prints, rule, rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
+            }
+        }
+        return bundles;
+    }
+
+    /** Keeps which prints a unit of a kit takes. */
+    @Transactional
+    public void keep(long kitId, RoleKey role, PairingRule rule) {
+        pairings.saveAndFlush(KitPairingEntity.of(new KitPairingEntity.Key(kitId, role.value()), rule));
+    }
+}
