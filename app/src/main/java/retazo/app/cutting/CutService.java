@@ -98,7 +98,7 @@ public class CutService {
     }
 
     private CutResult recordGood(CutStep step, PlannedCut cut, Length real, long personId) {
-        Entry entry = Entry.of(personId, step.clientId()).noted("run " + cut.runId() + ", bag " + cut.bagNumber());
+        Entry entry = Entry.of(personId, step.clientId()).noted("run " + cut.runId() + ", bag " + cut.bags());
         runs.markCut(cut.id());
         Outcome<Long> taken = step.longer()
                 ? stock.takeFromLonger(cut.boltId(), real, Reason.CUT_FOR_RUN, entry)
@@ -114,7 +114,8 @@ public class CutService {
     /** What the length leaves and is kept is there from now on; it goes again if the cut is taken back. */
     private void keepLeftOvers(PlannedCut cut, Entry entry) {
         int step = FIRST_LEFT_OVER;
-        for (Bag.LeftOver left : runs.leftOvers(Set.of(cut.bagLineId())).getOrDefault(cut.bagLineId(), List.of())) {
+        List<Long> lines = cut.targets().stream().map(PlannedCut.Target::bagLineId).toList();
+        for (Bag.LeftOver left : runs.leftOvers(lines).values().stream().flatMap(List::stream).toList()) {
             goods.addWith(left.goodId(), left.count(), Reason.LEFT_OVER, entry, step);
             step++;
         }

@@ -16,6 +16,7 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
 import retazo.app.practice.PracticeService;
+import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
 import retazo.app.runs.Run;
 import retazo.app.runs.RunService;
@@ -24,6 +25,7 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
 import retazo.core.block.Role;
 import retazo.core.bolt.RestRule;
@@ -40,6 +42,7 @@ class TicketPages {
     private final RunService runs;
     private final CutRecordRepository records;
     private final StockService stock;
+    private final GoodService goods;
     private final FabricService fabrics;
     private final KitService kits;
     private final StaffService staff;
@@ -48,11 +51,12 @@ class TicketPages {
     private final Clock clock;
 
     TicketPages(
-            RunService runs, CutRecordRepository records, StockService stock, FabricService fabrics, KitService kits,
+            RunService runs, CutRecordRepository records, StockService stock, GoodService goods, FabricService fabrics, KitService kits,
             StaffService staff, PracticeService practice, Words words, Clock clock) {
         this.runs = runs;
         this.records = records;
         this.stock = stock;
+        this.goods = goods;
         this.fabrics = fabrics;
         this.kits = kits;
         this.staff = staff;
@@ -69,10 +73,15 @@ class TicketPages {
     record RunTickets(long runId, String asked, List<ListedTicket> tickets) {
     }
 
-    /** A cut on the ticket. */
+    /**
+     * A cut on the ticket.
+     *
+     * @param pieces whether the shop cuts its pieces too, by a sheet of their own
+     * @param keep   left-overs that are kept of it, in words; empty for none
+     */
     record CutView(
-            long id, int bagNumber, String kit, String letters, String roles, LengthView length, LengthView inches, boolean done,
-            long x, long width) {
+            long id, String bags, String kit, String letters, String roles, LengthView length, LengthView inches, boolean done,
+            long x, long width, boolean pieces, String keep) {
     }
 
     /** The last step taken on this bolt, which can be taken back. */
@@ -167,17 +176,26 @@ class TicketPages {
 
     private List<CutView> views(List<PlannedCut> cuts, Length all) {
         Map<Long, Kit> byId = kits.byIds(cuts.stream().map(PlannedCut::kitId).collect(Collectors.toSet()));
+        Map<Long, List<Bag.LeftOver>> kept = runs.leftOvers(
+                cuts.stream().flatMap(cut -> cut.targets().stream()).map(PlannedCut.Target::bagLineId).toList());
         List<CutView> views = new ArrayList<>();
         Length at = Length.ZERO;
         for (PlannedCut cut : cuts) {
             Kit kit = byId.get(cut.kitId());
             views.add(new CutView(
-                    cut.id(), cut.bagNumber(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
+                    cut.id(), cut.bags(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
                     LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.inches(cut.length()), !isPlanned(cut),
-                    permille(at, all), permille(cut.length(), all)));
+                    permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(), keep(kept, cut)));
             at = at.plus(cut.length());
         }
         return views;
+    }
+
+    private String keep(Map<Long, List<Bag.LeftOver>> kept, PlannedCut cut) {
+        return cut.targets().stream()
+                .flatMap(target -> kept.getOrDefault(target.bagLineId(), List.of()).stream())
+                .map(left -> left.count() + " × " + goods.good(left.goodId()).name())
+                .collect(Collectors.joining(", "));
     }
 
     private static String roleNames(Kit kit, String letters) {
@@ -193,7 +211,7 @@ class TicketPages {
             PlannedCut cut = runs.plannedCut(record.plannedCutId());
             return new LastStep(
                     LengthView.of(record.real(), unit),
-                    words.text("cut." + record.outcome(), cut.bagNumber()),
+                    words.text("cut." + record.outcome(), cut.bags()),
                     staff.names(Set.of(record.personId())).getOrDefault(record.personId(), ""),
                     Moments.near(record.at(), clock.instant()),
                     !cut.bagClosed());

@@ -98,7 +98,7 @@ class KitClothController {
     private String refused(long id, String fabric, String reason, Faults faults, Model model) {
         model.addAttribute("reason", reason);
         model.addAttribute("together", "");
-        return show(kits.kit(id), fabric, new ClothSettings(null, null, null), 0, faults, model);
+        return show(kits.kit(id), fabric, ClothSettings.NONE, 0, faults, model);
     }
 
     private String show(Kit kit, String fabricCode, ClothSettings settings, int kitsTogether, Faults faults, Model model) {

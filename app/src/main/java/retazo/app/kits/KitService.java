@@ -115,6 +115,18 @@ public class KitService {
         return works;
     }
 
+    /**
+     * The kit as one bag of it was planned: with the left-overs that it took, by the shop's practice of now.
+     *
+     * @param taken by the id of their fabric
+     */
+    @Transactional(readOnly = true)
+    public KitWork workTaking(Kit kit, Map<Long, List<LeftOver>> taken) {
+        Map<String, List<LeftOver>> byFabric = new HashMap<>();
+        kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), taken.getOrDefault(fabric.id(), List.of())));
+        return KitWork.of(new KitCloth(kit, practice.practice(), fabrics, byFabric));
+    }
+
     private Map<Long, Long> freeLeftOvers(List<Kit> asked) {
         List<Long> ids = asked.stream().flatMap(kit -> kit.leftOvers().taken().stream()).map(Good::id).distinct().toList();
         Map<Long, Long> free = new HashMap<>();

@@ -6,7 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.stock.Good;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.explain.Label;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Instructions;
@@ -46,6 +50,35 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
     /** What the cloth of one fabric leaves in one bag, by size, the largest first; nothing where its maker cuts it. */
     List<LaidCloth.Rests> rests(String fabricCode) {
         return kit.isCutByTheShop() ? laid(fabricCode).map(LaidCloth::rests).orElse(List.of()) : List.of();
+    }
+
+    /** So many bags of the kit cut together from one cloth; empty where their pieces are not cut by the shop. */
+    public Optional<ClothBatch> together(String fabricCode, int bags, ShopPractice practice) {
+        return kit.isCutByTheShop()
+                ? laid(fabricCode).map(one -> ClothBatch.of(
+                        one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS), practice.lay().layers()))
+                : Optional.empty();
+    }
+
+    /**
+     * The length to cut for so many bags together, with margin and rounded up once; empty where that saves nothing, and where left-overs
+     * are taken or kept, which are counted by the bag.
+     */
+    public Optional<Length> togetherLength(String fabricCode, int bags, ShopPractice practice) {
+        boolean byTheBag = !kit.leftOvers().takenOf(kit.fabric(fabricCode).id()).isEmpty() || !leftOvers(fabricCode).isEmpty();
+        return byTheBag || bags > ClothBatch.MOST_KITS
+                ? Optional.empty()
+                : together(fabricCode, bags, practice).filter(ClothBatch::saves).map(batch -> practice.margin().toSell(
+                        batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
+    }
+
+    /** Its other fabrics that are cut by the same list: they go into one stack. */
+    public List<Fabric> cutLike(String fabricCode) {
+        Optional<LaidCloth> own = laid(fabricCode).filter(cloth -> !cloth.strips().isEmpty());
+        return kit.lettersByFabric().keySet().stream()
+                .filter(fabric -> !fabric.code().equals(fabricCode)
+                        && own.flatMap(cloth -> laid(fabric.code()).map(cloth::isCutLike)).orElse(false))
+                .toList();
     }
 
     private Optional<LaidCloth> laid(String fabricCode) {

@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.app.practice.MarginText;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.LengthView;
 import retazo.core.cloth.PracticeMeasure;
@@ -17,13 +18,17 @@ import retazo.core.measure.Problem;
  * @param width    the usable width
  * @param squaring lost at the end
  * @param step     in which lengths are sold
+ * @param margin   on top of the exact length
  */
-public record ClothSettings(@Nullable String width, @Nullable String squaring, @Nullable String step) {
+public record ClothSettings(@Nullable String width, @Nullable String squaring, @Nullable String step, @Nullable String margin) {
+
+    public static final ClothSettings NONE = new ClothSettings(null, null, null, null);
 
     /** The practice with what was typed; problems at their fields, and then as the shop has it. */
     public ShopPractice practice(ShopPractice shop, FieldReader reader) {
         ShopPractice tried = with(shop, PracticeMeasure.SQUARING, squaring, "squaring", LengthUnit.INCH, reader);
-        return with(tried, PracticeMeasure.SELLING_STEP, step, "step", LengthUnit.YARD, reader);
+        ShopPractice stepped = with(tried, PracticeMeasure.SELLING_STEP, step, "step", shop.sellingUnit(), reader);
+        return Typed.text(margin).isEmpty() ? stepped : stepped.with(MarginText.read("margin", margin, shop.sellingUnit(), reader));
     }
 
     /** The usable width typed, if there is one that can be. */
@@ -32,7 +37,7 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
     }
 
     public boolean any() {
-        return !Typed.text(width).isEmpty() || !Typed.text(squaring).isEmpty() || !Typed.text(step).isEmpty();
+        return !Typed.text(width).isEmpty() || !Typed.text(squaring).isEmpty() || !Typed.text(step).isEmpty() || !Typed.text(margin).isEmpty();
     }
 
     private static ShopPractice with(
@@ -58,7 +63,8 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
         return Map.of(
                 "width", shown(width, usableWidth, LengthUnit.INCH),
                 "squaring", shown(squaring, shop.length(PracticeMeasure.SQUARING), LengthUnit.INCH),
-                "step", shown(step, shop.length(PracticeMeasure.SELLING_STEP), shop.sellingUnit()));
+                "step", shown(step, shop.length(PracticeMeasure.SELLING_STEP), shop.sellingUnit()),
+                "margin", Typed.text(margin).isEmpty() ? MarginText.write(shop.margin(), shop.sellingUnit()) : Typed.text(margin));
     }
 
     private static String shown(@Nullable String typed, Length otherwise, LengthUnit unit) {

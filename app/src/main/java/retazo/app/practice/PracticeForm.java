@@ -4,8 +4,6 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.cloth.LayPractice;
@@ -16,26 +14,18 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
-import retazo.core.measure.Percent;
-import retazo.core.measure.Problem;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
         @Nullable String layers, @Nullable String longStrips) {
 
-    private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})(?:[.,](\\d{1,2}))?\\s*%");
-
     static PracticeForm of(ShopPractice practice) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach((measure, length) ->
                 texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
-        String margin = practice.margin().match(
-                none -> "none",
-                share -> share.percent().toString(),
-                extra -> LengthParts.of(extra.length(), practice.sellingUnit()).plainText());
         return new PracticeForm(
-                texts, margin, practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
+                texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name());
     }
 
@@ -65,7 +55,7 @@ record PracticeForm(
         ShopPractice.problems(lengths).stream()
                 .filter(problem -> !problem.code().equals("length.missing"))
                 .forEach(reader::add);
-        Margin readMargin = readMargin(reader, unit);
+        Margin readMargin = MarginText.read("margin", margin, unit, reader);
         Optional<Integer> readMost = readMostSizes(reader);
         int readLayers = reader.number("layers", layers, 1, LayPractice.MOST_LAYERS);
         Optional<LongLay> readLong = reader.choice("longStrips", longStrips, LongLay.class);
@@ -78,27 +68,5 @@ record PracticeForm(
         String text = mostSizes == null ? "" : mostSizes.strip();
         return text.isEmpty() || text.equalsIgnoreCase("any")
                 ? Optional.empty() : Optional.of(reader.number("mostSizes", text, 1, LayPractice.MOST_SIZES));
-    }
-
-    private Margin readMargin(FieldReader reader, LengthUnit unit) {
-        String text = margin == null ? "" : margin.strip();
-        Matcher percent = PERCENT.matcher(text);
-        if (text.isEmpty() || text.equalsIgnoreCase("none") || text.equals("0")) {
-            return new Margin.None();
-        }
-        if (percent.matches()) {
-            String rest = percent.group(2) == null ? "00" : (percent.group(2) + "0").substring(0, 2);
-            int hundredths = Integer.parseInt(percent.group(1)) * 100 + Integer.parseInt(rest);
-            if (hundredths > 5_000) {
-                reader.add(Problem.at("margin", "practice.margin-share"));
-                return new Margin.None();
-            }
-            return hundredths == 0 ? new Margin.None() : new Margin.Share(new Percent(hundredths));
-        }
-        Length length = reader.length("margin", text, unit);
-        if (length.isLongerThan(Length.ofYards(2, 1))) {
-            reader.add(Problem.at("margin", "length.above-zero", length, Length.ofYards(2, 1)));
-        }
-        return length.isPositive() ? new Margin.Extra(length) : new Margin.None();
     }
 }

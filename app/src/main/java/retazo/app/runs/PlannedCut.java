@@ -1,12 +1,15 @@
 package retazo.app.runs;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import retazo.core.measure.Length;
 
 /**
  * A planned cut as other features see it.
  *
  * @param position  in the order of cutting on its bolt
- * @param bagClosed whether its bag is packed or left out
+ * @param targets   what it serves, one or more; several where the pieces of bags are cut together
+ * @param bagClosed whether one of its bags is packed or left out
  */
 public record PlannedCut(
         long id,
@@ -16,13 +19,25 @@ public record PlannedCut(
         Length length,
         int planVersion,
         State state,
-        long bagId,
-        int bagNumber,
+        List<Target> targets,
         long kitId,
-        long bagLineId,
         long fabricId,
         String letters,
         boolean bagClosed) {
+
+    /** A line of a bag that a cut serves. */
+    public record Target(long bagLineId, long bagId, int bagNumber) {
+    }
+
+    /** The bag that it is cut for first. */
+    public int bagNumber() {
+        return targets.get(0).bagNumber();
+    }
+
+    /** Its bags by their numbers: {@code 3}, or {@code 3, 4, 5}. */
+    public String bags() {
+        return targets.stream().map(target -> Integer.toString(target.bagNumber())).collect(Collectors.joining(", "));
+    }
 
     /** Whether it is still to be cut. */
     public enum State {

@@ -9,13 +9,21 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.JoinTable;
+import jakarta.persistence.ManyToMany;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import retazo.app.stock.Promise;
 import retazo.core.measure.Length;
 
-/** A length that a bag's line is to be cut from a bolt, by one version of the plan. */
+/** A length that a bag's line, or several of them together, is to be cut from a bolt, by one version of the plan. */
 @Entity
 @Table(name = "planned_cut")
 class PlannedCutEntity {
@@ -33,6 +41,13 @@ class PlannedCutEntity {
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "bag_line_id", updatable = false)
     private BagLineEntity line;
+
+    @ManyToMany(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @JoinTable(
+            name = "planned_cut_with", joinColumns = @JoinColumn(name = "planned_cut_id"), inverseJoinColumns = @JoinColumn(name = "bag_line_id"))
+    @OrderBy("id")
+    private List<BagLineEntity> with = new ArrayList<>();
 
     @Column(name = "stock_item_id", nullable = false, updatable = false)
     private long boltId;
@@ -53,13 +68,15 @@ class PlannedCutEntity {
     protected PlannedCutEntity() {
     }
 
-    static PlannedCutEntity of(BagLineEntity line, long boltId, int position, int planVersion) {
+    static PlannedCutEntity of(WantedCut wanted, int position, int planVersion) {
         PlannedCutEntity cut = new PlannedCutEntity();
-        cut.runId = line.bag().runId();
-        cut.line = line;
-        cut.boltId = boltId;
+        BagLineEntity first = wanted.lines().get(0);
+        cut.runId = first.bag().runId();
+        cut.line = first;
+        cut.with.addAll(wanted.lines().subList(1, wanted.lines().size()));
+        cut.boltId = wanted.boltId();
         cut.position = position;
-        cut.length = line.length();
+        cut.length = wanted.length();
         cut.planVersion = planVersion;
         cut.state = PlannedCut.State.PLANNED;
         return cut;
@@ -70,10 +87,10 @@ class PlannedCutEntity {
     }
 
     PlannedCut toPlannedCut() {
-        BagEntity bag = line.bag();
         return new PlannedCut(
-                id, runId, boltId, position, length, planVersion, state, bag.id(), bag.number(), bag.kitId(), line.id(),
-                line.fabricId(), line.letters(), !bag.isOpen());
+                id, runId, boltId, position, length, planVersion, state,
+                lines().map(one -> new PlannedCut.Target(one.id(), one.bag().id(), one.bag().number())).toList(), line.bag().kitId(), line.fabricId(),
+                line.letters(), lines().anyMatch(one -> !one.bag().isOpen()));
     }
 
     Promise promise() {
@@ -93,8 +110,9 @@ class PlannedCutEntity {
         return runId;
     }
 
-    BagLineEntity line() {
-        return line;
+    /** All that it serves, the first of them named first. */
+    Stream<BagLineEntity> lines() {
+        return Stream.concat(Stream.of(line), with.stream());
     }
 
     long boltId() {

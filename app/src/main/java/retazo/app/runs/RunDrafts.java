@@ -202,10 +202,7 @@ public class RunDrafts {
             service.settle(run.id());
             return;
         }
-        planning.keep(
-                plan.cuts().stream().map(cut -> lineOf.get(cut.group() + "/" + cut.bag() + "/" + cut.fabricCode())).toList(),
-                plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(),
-                run.planVersion());
+        planning.keep(new RunBatches(works, practice.practice()).merged(plan.cuts(), lineOf), run.planVersion());
     }
 
     private void keepLeftOvers(BagLineEntity line, Map<Good, Integer> each) {

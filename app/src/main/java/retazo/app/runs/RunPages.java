@@ -208,7 +208,7 @@ class RunPages {
                             .sorted(java.util.Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
                                     .thenComparing(PlannedCut::position))
                             .map(cut -> new BoltBar.Piece(
-                                    Integer.toString(cut.bagNumber()), cut.length(), cut.state() == PlannedCut.State.CUT))
+                                    cut.bags(), cut.length(), cut.state() == PlannedCut.State.CUT))
                             .toList();
                     return BoltBar.of(bolt, fabricById.get(bolt.fabricId()), pieces, before.get(bolt.id()), scale);
                 })

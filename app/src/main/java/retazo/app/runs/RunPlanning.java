@@ -65,14 +65,13 @@ class RunPlanning {
     }
 
     /** Keeps a plan: one planned cut for each of its lengths, with its cloth reserved. */
-    void keep(List<BagLineEntity> linesInOrder, List<Long> boltIds, int planVersion) {
+    void keep(List<WantedCut> wanted, int planVersion) {
         Map<Long, Integer> positions = new HashMap<>();
-        cuts.current(List.of(linesInOrder.get(0).bag().runId()))
+        cuts.current(List.of(wanted.get(0).lines().get(0).bag().runId()))
                 .forEach(cut -> positions.merge(cut.boltId(), cut.position(), Math::max));
         List<PlannedCutEntity> kept = new ArrayList<>();
-        for (int i = 0; i < linesInOrder.size(); i++) {
-            int position = positions.merge(boltIds.get(i), 1, Integer::sum);
-            kept.add(PlannedCutEntity.of(linesInOrder.get(i), boltIds.get(i), position, planVersion));
+        for (WantedCut cut : wanted) {
+            kept.add(PlannedCutEntity.of(cut, positions.merge(cut.boltId(), 1, Integer::sum), planVersion));
         }
         cuts.saveAllAndFlush(kept);
         stock.reserve(kept.stream().map(PlannedCutEntity::promise).toList());
@@ -81,7 +80,8 @@ class RunPlanning {
     private List<BagLineEntity> openLines(RunEntity run) {
         Set<Long> cut = cuts.current(List.of(run.id())).stream()
                 .filter(PlannedCutEntity::isCut)
-                .map(planned -> planned.line().id())
+                .flatMap(PlannedCutEntity::lines)
+                .map(BagLineEntity::id)
                 .collect(Collectors.toSet());
         return lines.ofRuns(List.of(run.id())).stream()
                 .filter(line -> line.bag().isOpen() && !cut.contains(line.id()))
@@ -93,7 +93,7 @@ class RunPlanning {
     }
 
     private List<BagLineEntity> withoutCut(RunEntity run, List<BagLineEntity> open) {
-        Set<Long> planned = planned(run).stream().map(cut -> cut.line().id()).collect(Collectors.toSet());
+        Set<Long> planned = planned(run).stream().flatMap(PlannedCutEntity::lines).map(BagLineEntity::id).collect(Collectors.toSet());
         return open.stream().filter(line -> !planned.contains(line.id())).toList();
     }
 
@@ -126,7 +126,8 @@ class RunPlanning {
         Set<Long> begun = new HashSet<>();
         cuts.current(List.of(run.id())).stream()
                 .filter(PlannedCutEntity::isCut)
-                .forEach(cut -> begun.add(cut.line().bag().id()));
+                .flatMap(PlannedCutEntity::lines)
+                .forEach(line -> begun.add(line.bag().id()));
         Map<Integer, List<BagLineEntity>> byNumber =
                 open.stream().collect(Collectors.groupingBy(line -> line.bag().number(), java.util.TreeMap::new, Collectors.toList()));
         return byNumber.values().stream()
@@ -162,12 +163,13 @@ class RunPlanning {
     }
 
     private void keep(List<List<BagLineEntity>> groups, BoltPlan plan, int version) {
-        List<BagLineEntity> inOrder = plan.cuts().stream()
-                .map(cut -> groups.get(cut.group()).stream()
-                        .filter(line -> Long.toString(line.fabricId()).equals(cut.fabricCode()))
-                        .findFirst()
-                        .orElseThrow())
-                .toList();
-        keep(inOrder, plan.cuts().stream().map(cut -> Long.parseLong(cut.boltId())).toList(), version);
+        keep(plan.cuts().stream()
+                .map(cut -> WantedCut.of(
+                        groups.get(cut.group()).stream()
+                                .filter(line -> Long.toString(line.fabricId()).equals(cut.fabricCode()))
+                                .findFirst()
+                                .orElseThrow(),
+                        Long.parseLong(cut.boltId())))
+                .toList(), version);
     }
 }

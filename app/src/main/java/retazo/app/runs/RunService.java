@@ -64,7 +64,8 @@ public class RunService {
     public Map<Long, List<Bag>> bags(Set<Long> runIds) {
         Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
                 .map(PlannedCutEntity::toPlannedCut)
-                .collect(Collectors.toMap(PlannedCut::bagLineId, cut -> cut));
+                .flatMap(cut -> cut.targets().stream().map(target -> Map.entry(target.bagLineId(), cut)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
         Map<Long, List<BagLineEntity>> linesOf = bagLines.ofRuns(runIds).stream().collect(Collectors.groupingBy(line -> line.bag().id()));
         Map<Long, List<BagPickEntity>> picksOf = picks
@@ -122,19 +123,30 @@ public class RunService {
         }
         Set<Long> begun = cuts.current(Set.of(runId)).stream()
                 .filter(PlannedCutEntity::isCut)
-                .map(cut -> cut.line().bag().id())
+                .flatMap(PlannedCutEntity::lines)
+                .map(line -> line.bag().id())
                 .collect(Collectors.toSet());
+        begun.addAll(cutWithBegun(runId, begun));
         List<BagEntity> left = bags.findByRunIdOrderByNumberAsc(runId).stream()
                 .filter(bag -> bag.isOpen() && !begun.contains(bag.id()))
                 .toList();
         Set<Long> leftIds = left.stream().map(BagEntity::id).collect(Collectors.toSet());
         planning.supersede(cuts.current(Set.of(runId)).stream()
-                .filter(cut -> cut.isPlanned() && leftIds.contains(cut.line().bag().id()))
+                .filter(cut -> cut.isPlanned() && cut.lines().anyMatch(line -> leftIds.contains(line.bag().id())))
                 .toList());
         left.forEach(BagEntity::leaveOut);
         stock.release(picks.findByBagIdInOrderByBagIdAscPositionAsc(leftIds).stream().map(pick -> pick.toPick().owner()).toList());
         settle(run);
         return Outcome.done(runId);
+    }
+
+    /** Bags that share a cut with one that is begun: they are made with it. */
+    private Set<Long> cutWithBegun(long runId, Set<Long> begun) {
+        return cuts.current(Set.of(runId)).stream()
+                .map(cut -> cut.lines().map(line -> line.bag().id()).toList())
+                .filter(bags -> bags.stream().anyMatch(begun::contains))
+                .flatMap(List::stream)
+                .collect(Collectors.toSet());
     }
 
     /** Locks a run for a cut, so that cutters of one run come one after the other. */

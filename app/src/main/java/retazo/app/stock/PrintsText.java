@@ -22,7 +22,7 @@ import retazo.core.precut.PrintMatching;
 final class PrintsText {
 
     static final int MOST = 100;
-    private static final Pattern LINE = Pattern.compile("([-−+])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
+    private static final Pattern LINE = Pattern.compile("(?i)([-−+])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
 
     private PrintsText() {
     }

@@ -73,19 +73,62 @@ class ClothFlowTest {
         try (Tab designer = Tab.of(shop, "idris")) {
             Page page = designer.page();
             designer.go("/patterns/" + pattern.patternId() + "/cloth");
-            page.locator("[name=source]").selectOption("squares-10");
+            page.locator("select[name=source]").selectOption("squares-10");
             awaited(page.locator(".cloth-figures")).containsText("12");
             awaited(page.locator(".precut-sheets figure")).hasCount(1);
             awaited(page.locator("aside")).containsText("Packs");
             awaited(page.locator("aside tbody tr").first()).containsText("28");
             awaited(page.locator("[name=width]")).not().isVisible();
 
-            page.locator("[name=source]").selectOption("fat-eighth");
+            page.locator("select[name=source]").selectOption("fat-eighth");
             awaited(page.locator(".cloth-figures")).containsText("6");
-            page.locator("[name=source]").selectOption("squares-5");
+            page.locator("select[name=source]").selectOption("squares-5");
             awaited(page.locator(".notice-stop")).containsText("A1 (31/2 × 91/2 in) does not come out of these precuts");
-            page.locator("[name=source]").selectOption("");
+            page.locator("select[name=source]").selectOption("bolt");
             awaited(page.locator(".cloth-figures")).containsText("22in");
+        }
+    }
+
+    /** The same 12 squares are one pack of 40, at the usual 44.50 of the demo shop; a kit is offered the squares in stock first. */
+    @Test
+    void a_precut_chosen_for_a_role_is_what_sizes_and_a_new_kit_plan_from() {
+        PatternVersion pattern = pattern(PatternAbout.OWN);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/" + pattern.patternId() + "/cloth");
+            awaited(page.locator("#cloth-alternatives")).containsText("From 10 in squares");
+            awaited(page.locator("#cloth-alternatives")).containsText("$44.50");
+            page.locator("select[name=source]").selectOption("squares-10");
+            designer.press("Plan it from 10 in squares");
+            awaited(page.locator("#source")).containsText("planned from 10 in squares");
+
+            designer.go("/patterns/" + pattern.patternId() + "/sizes");
+            awaited(page.locator("#figures")).containsText("pack of 40");
+            awaited(page.locator("#figures")).containsText("$44.50");
+            page.locator("#figures a.opens").first().click();
+            awaited(page.locator("#arithmetic")).containsText("Cut into 2 × A1 each");
+
+            designer.go("/kits/new?pattern=" + pattern.patternId());
+            awaited(page.locator("select[name='fabrics[reed]'] option:checked")).containsText("10 in squares");
+
+            designer.go("/patterns/" + pattern.patternId() + "/cloth?source=bolt");
+            designer.press("Plan it from cloth off the bolt");
+            designer.go("/patterns/" + pattern.patternId() + "/sizes");
+            awaited(page.locator("#figures")).containsText("3/4yd");
+        }
+    }
+
+    /** 22 in without a margin are 5/8 yd; with a quarter of a yard more, 31 in, 7/8. */
+    @Test
+    void a_margin_is_tried_out_on_a_cloth() {
+        PatternVersion pattern = pattern(PatternAbout.OWN);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/patterns/" + pattern.patternId() + "/cloth?margin=none");
+            awaited(page.locator(".cloth-figures")).containsText("5/8yd");
+            page.locator("[name=margin]").fill("1/4 yd");
+            page.locator("[name=margin]").blur();
+            awaited(page.locator(".cloth-figures")).containsText("7/8yd");
         }
     }
 

@@ -101,7 +101,7 @@ class LaidClothsTest {
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
                                         3, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of())),
                         WORDS);
-                view.ifPresent(one -> assertThat(one.steps()).as(file + role.name()).isNotEmpty());
+                view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
                     PrecutView precuts = PrecutView.of(
                             RoleFromPrecuts.of(plan, role.key(), kind), Length.ofInches(40), LengthUnit.YARD, WORDS);

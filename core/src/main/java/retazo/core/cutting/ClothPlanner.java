@@ -1,6 +1,5 @@
 package retazo.core.cutting;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -11,8 +10,6 @@ import java.util.stream.Stream;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
-import retazo.core.explain.Origin;
-import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.quilt.Grain;
 import retazo.core.quilt.LongPieces;
@@ -52,7 +49,8 @@ public final class ClothPlanner {
         if (!CutPlanCheck.faults(laid.request(), laid.plan()).isEmpty()) {
             return alone;
         }
-        LaidCloth cloth = laidCloth(request, laid);
+        LaidCloth cloth = LaidCloth.of(
+                request.key(), laid.request(), laid.laying().parts(), laid.taken(), laid.plan(), request.squaring());
         boolean shorter = cloth.length().value().isShorterThan(alone.exact().value());
         Figure<Length> exact = shorter
                 ? Arithmetic.least(request.key() + ".exact", Label.of("cloth.exact"),
@@ -119,27 +117,5 @@ public final class ClothPlanner {
             }
         }
         return best;
-    }
-
-    private static LaidCloth laidCloth(ClothRequest request, Laid laid) {
-        List<LaidCloth.Strip> strips = new ArrayList<>();
-        for (CutStrip cut : laid.plan().strips()) {
-            String key = request.key() + ".strip" + (strips.size() + 1);
-            Figure<Count> times = Figure.given(key, Label.of("cloth.laidStrips"), new Count(cut.times()), Origin.craft("laid-together"));
-            Figure<Length> height = Figure.given(key + ".height", Label.of("cloth.laidHeight"), cut.height(), Origin.craft("tallest-piece"));
-            strips.add(new LaidCloth.Strip(cut, times, height, Arithmetic.product(key + ".length", Label.of("cloth.laidLength"), times, height)));
-        }
-        List<Figure<Length>> lengths = new ArrayList<>(strips.stream().map(LaidCloth.Strip::length).toList());
-        String key = request.key() + ".together";
-        if (strips.isEmpty()) {
-            Figure<Length> none = Figure.given(key, Label.of("cloth.nothingOnIt"), Length.ZERO, Origin.craft("from-left-overs"));
-            return new LaidCloth(laid.request(), laid.laying().parts(), laid.taken(), strips, none, Length.ZERO);
-        }
-        if (!request.squaring().value().isZero()) {
-            lengths.add(request.squaring());
-        }
-        return new LaidCloth(
-                laid.request(), laid.laying().parts(), laid.taken(), strips, Arithmetic.sum(key, Label.of("cloth.together"), lengths),
-                laid.plan().bound().plus(request.squaring().value()));
     }
 }

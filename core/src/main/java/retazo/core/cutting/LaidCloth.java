@@ -1,11 +1,15 @@
 package retazo.core.cutting;
 
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
@@ -42,9 +46,50 @@ public record LaidCloth(
         strips = List.copyOf(strips);
     }
 
+    /**
+     * A plan with its figures.
+     *
+     * @param key      start of their keys
+     * @param squaring lost once, where anything is cut
+     */
+    static LaidCloth of(
+            String key, CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, CutPlan plan, Figure<Length> squaring) {
+        List<Strip> strips = new ArrayList<>();
+        for (CutStrip cut : plan.strips()) {
+            String of = key + ".strip" + (strips.size() + 1);
+            Figure<Count> times = Figure.given(of, Label.of("cloth.laidStrips"), new Count(cut.times()), Origin.craft("laid-together"));
+            Figure<Length> height = Figure.given(of + ".height", Label.of("cloth.laidHeight"), cut.height(), Origin.craft("tallest-piece"));
+            strips.add(new Strip(cut, times, height, Arithmetic.product(of + ".length", Label.of("cloth.laidLength"), times, height)));
+        }
+        if (strips.isEmpty()) {
+            Figure<Length> none = Figure.given(key + ".together", Label.of("cloth.nothingOnIt"), Length.ZERO, Origin.craft("from-left-overs"));
+            return new LaidCloth(request, parts, fromLeftOvers, strips, none, Length.ZERO);
+        }
+        List<Figure<Length>> lengths = new ArrayList<>(strips.stream().map(Strip::length).toList());
+        if (!squaring.value().isZero()) {
+            lengths.add(squaring);
+        }
+        return new LaidCloth(
+                request, parts, fromLeftOvers, strips, Arithmetic.sum(key + ".together", Label.of("cloth.together"), lengths),
+                plan.bound().plus(squaring.value()));
+    }
+
     /** Whether no plan of this kind can be shorter. */
     public boolean isProved() {
         return !length.value().isLongerThan(bound);
+    }
+
+    /** Whether another cloth is cut by the same strips into the same pieces, so that both can lie in one stack. */
+    public boolean isCutLike(LaidCloth other) {
+        return cuts().equals(other.cuts());
+    }
+
+    private List<List<Object>> cuts() {
+        return strips.stream()
+                .<List<Object>>map(strip -> List.of(
+                        strip.cut().times(), strip.cut().height(),
+                        strip.cut().pieces().stream().map(piece -> List.of(piece.x(), piece.y(), piece.width(), piece.height())).toList()))
+                .toList();
     }
 
     /** How much of the cloth becomes pieces, rounded down to whole percents; none where no cloth is cut. */

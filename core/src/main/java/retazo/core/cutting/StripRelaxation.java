@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
 
 /**

@@ -93,9 +93,9 @@ class ClothPlannerTest {
     void kits_cut_together_share_strips_and_stacks() {
         LaidCloth one = laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 1), patches("A2", "19 1/2", "5", 2));
 
-        ClothBatch batch = ClothBatch.of(one, Length.ofInches(1), 4, 4);
+        ClothBatch batch = ClothBatch.of(one, PRACTICE.figure(PracticeMeasure.SQUARING), 4, 4);
 
-        assertThat(batch.together()).isEqualTo(Length.ofInches(31));
+        assertThat(batch.together().value()).isEqualTo(Length.ofInches(31));
         assertThat(batch.apart()).isEqualTo(Length.ofInches(44));
         assertThat(batch.saved()).isEqualTo(Length.ofInches(13));
         assertThat(batch.strips()).isEqualTo(6);

@@ -1,0 +1,148 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.cutting.CutService;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitService;
+import retazo.app.patterns.PatternAbout;
+import retazo.app.runs.Bag;
+import retazo.app.runs.PlannedCut;
+import retazo.app.runs.RunService;
+import retazo.app.runs.RunState;
+import retazo.app.stock.StockService;
+import retazo.core.kit.Instructions;
+import retazo.core.measure.Length;
+
+/**
+ * Bags whose pieces the shop cuts, together from one length.
+ *
+ * <p>24 pieces of 3 1/2 × 9 1/2 take 22 in, with 5 % 23.1, so 27 in to cut. 48 of them take four strips of 9 1/2 with eleven each and
+ * one of 3 1/2: 41 1/2 and squaring, 42 1/2; with 5 % 44.6, so 45 in where twice one is 54.
+ */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class BatchFlowTest {
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+    private final RunService runs;
+    private final CutService cuts;
+    private final KitService kits;
+    private final StockService stock;
+    private Fabric fabric;
+    private long bolt;
+    private long kit;
+
+    BatchFlowTest(TestShop.Shop shop, RunService runs, CutService cuts, KitService kits, StockService stock) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+        this.runs = runs;
+        this.cuts = cuts;
+        this.kits = kits;
+        this.stock = stock;
+    }
+
+    @BeforeEach
+    void a_kit_of_long_reeds_on_a_bolt() {
+        fabric = samples.fabric();
+        bolt = samples.bolt(fabric, "108 in");
+        kit = samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), fabric);
+    }
+
+    @Test
+    void two_bags_cut_by_the_shop_are_one_cut_that_serves_both() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+
+        long run = samples.run(kit, 2);
+
+        PlannedCut cut = only(run);
+        assertThat(cut.length()).isEqualTo(Length.ofInches(45));
+        assertThat(cut.bags()).isEqualTo("1, 2");
+        assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
+        assertThat(cuts.confirm(cut.id(), UUID.randomUUID(), 1)).isTrue();
+        assertThat(bags(run)).allMatch(Bag::allCut);
+        assertThat(runs.run(run).state()).isEqualTo(RunState.CUT);
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(63));
+    }
+
+    @Test
+    void lengths_that_makers_cut_stay_one_for_each_bag() {
+        long run = samples.run(kit, 2);
+
+        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofInches(27), Length.ofInches(27));
+    }
+
+    @Test
+    void a_cut_for_two_bags_is_taken_back_for_both() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long run = samples.run(kit, 2);
+        cuts.confirm(only(run).id(), UUID.randomUUID(), 1);
+
+        Samples.done(cuts.undoLast(run, bolt, UUID.randomUUID(), 1));
+
+        assertThat(bags(run)).noneMatch(Bag::allCut);
+        assertThat(only(run).bags()).isEqualTo("1, 2");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(108));
+        assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
+    }
+
+    /** The bolt turns out to have 30 in: one bag of 27 has room by itself, where 45 together would not. */
+    @Test
+    void a_bolt_that_is_shorter_leaves_what_fits_bag_by_bag() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long run = samples.run(kit, 2);
+
+        stock.correct(bolt, Length.ofInches(30), Samples.entry());
+        runs.planAgain(run);
+
+        assertThat(only(run).length()).isEqualTo(Length.ofInches(27));
+        assertThat(bags(run).stream().filter(Bag::waits)).hasSize(1);
+        assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(27));
+    }
+
+    @Test
+    void left_out_together_they_free_what_was_reserved_for_both() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long run = samples.run(kit, 3);
+
+        Samples.done(runs.leaveOutRest(run));
+
+        assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
+        assertThat(runs.run(run).state()).isEqualTo(RunState.CANCELLED);
+    }
+
+    @Test
+    void the_cutter_finds_the_sheet_for_the_pieces_of_both_bags_on_the_ticket() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long run = samples.run(kit, 2);
+        try (Tab cutter = Tab.of(shop, "nele")) {
+            cutter.go("/cutting/" + run + "/" + bolt);
+            cutter.page().getByText("How its pieces are cut").click();
+            cutter.page().waitForURL("**/cutting/pieces/**");
+
+            assertThat(cutter.page().locator("#cloth-list").textContent()).contains("4 ×", "11 ×", "A1");
+            assertThat(cutter.page().locator("h1").textContent()).isEqualTo(fabric.name());
+            assertThat(cutter.page().locator(".cloth-figures").textContent()).contains("421/2", "2 stacks");
+        }
+    }
+
+    private PlannedCut only(long run) {
+        List<PlannedCut> current = runs.currentCuts(Set.of(run));
+        assertThat(current).hasSize(1);
+        return current.get(0);
+    }
+
+    private List<Bag> bags(long run) {
+        return runs.bags(Set.of(run)).get(run);
+    }
+}

@@ -1,0 +1,84 @@
+package retazo.app.pages;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
+import retazo.app.stock.NewGood;
+import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.kit.Contents;
+
+/** The prints of a bundle from the table where it lies open to the packer's bag. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class PairingFlowTest {
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+
+    PairingFlowTest(TestShop.Shop shop) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+    }
+
+    /**
+     * Four units of two different prints are eight pieces, and there are nine: seven of reed, one of fog, one of mud. Each unit needs
+     * one that is not reed, so only two can be made. A single of gull and one of coot make it four.
+     */
+    @Test
+    void pieces_that_are_enough_by_number_are_not_enough_by_print_until_singles_are_added() {
+        Good pack = Samples.done(samples.bean(GoodService.class).add(
+                NewGood.precut(Samples.unique("NINE"), Samples.unique("Nine squares "), PrecutKind.SQUARES_10, 9, "#4f7f86")));
+        PatternVersion pattern = samples.cutListPattern(PatternAbout.OWN, "9 x 9", 8);
+        long kit = Samples.done(samples.bean(KitService.class).add(new NewKits(
+                pattern, List.of("lap"), "plain", Map.of(), Map.of(new RoleKey("reed"), pack), new Contents(false, false)))).get(0);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/pairing");
+            awaited(page.locator(".empty")).containsText("No bundle with known prints");
+
+            designer.go("/stock/goods/" + pack.id() + "/prints");
+            page.locator("textarea").fill("Reed, dark, seven\nFog, light, 1\nMud");
+            designer.press("Keep them");
+            awaited(page.locator("#fault-prints")).containsText("Line 1 cannot be read");
+            page.locator("textarea").fill("Reed, dark, 7\nFog, light, 1\nMud");
+            designer.press("Keep them");
+
+            designer.go("/kits/" + kit + "/pairing");
+            page.getByLabel("Units in one quilt").fill("4");
+            page.getByLabel("Different prints in each").fill("two");
+            designer.press("Pair them");
+            awaited(page.locator("#fault-places")).isVisible();
+            page.getByLabel("Different prints in each").fill("any any");
+            designer.press("Pair them");
+            awaited(page.locator("section.paper")).containsText("Only 2 of 4 units can be made. There are pieces enough (9 where 8 are needed)");
+            awaited(page.locator(".pairing-list li")).hasCount(2);
+
+            designer.go("/stock/goods/" + pack.id() + "/prints");
+            page.locator("textarea").fill("Reed, dark, 7\nFog, light, 1\nMud\n+ Gull, light\n+ Coot, dark");
+            designer.press("Keep them");
+            designer.go("/kits/" + kit + "/pairing");
+            awaited(page.locator("section.paper")).containsText("All 4 units have their prints");
+            awaited(page.locator(".pairing-list li")).hasCount(4);
+            awaited(page.locator(".pairing-list")).containsText("Coot");
+        }
+    }
+
+    private static LocatorAssertions awaited(Locator locator) {
+        return PlaywrightAssertions.assertThat(locator);
+    }
+}
