@@ -18,6 +18,7 @@ import retazo.app.patterns.ShapeWords;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.cloth.Join;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
@@ -175,14 +176,19 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
     private static String longPieces(ClothLine line, ClothLine.Lay lay, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
             case BORDER, SASH, FLANGE -> words.text(
-                    "paper.long." + lay, words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
-            case BINDING -> words.text("paper.binding." + lay);
+                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line, plan) ? "paper.long.diagonal" : "paper.long." + lay, words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
+            case BINDING -> words.text(lay == ClothLine.Lay.ACROSS && plan.bindings().stream().anyMatch(one -> one.practice().join() == Join.STRAIGHT)
+                    ? "paper.binding.straight" : "paper.binding." + lay);
             case BACKING -> line.seams()
                     .filter(seams -> line.strips().value().value() > 1)
                     .map(seams -> words.text("paper.backing." + seams))
                     .orElseGet(() -> words.text("paper.backing.one"));
             case BLOCKS, CORNERSTONE, SETTING -> "";
         };
+    }
+
+    private static boolean isOnTheDiagonal(ClothLine line, QuiltPlan plan) {
+        return plan.longPieces().stream().anyMatch(pieces -> pieces.use().equals(line.use()) && pieces.joined() == Join.DIAGONAL);
     }
 
     /** How wide each of them is, which a stretch along the cloth does not tell. */

@@ -105,15 +105,15 @@ class PatternClothController {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
-                (by, instructions, usable) -> need(pattern, plan, role, by, instructions, usable), width, pattern.instructions(), practice,
+                (by, instructions, usable) -> need(pattern, size, role, by, instructions, usable), width, pattern.instructions(), practice,
                 new ClothQuestion.Compared(0, usual.cloth(), usual, PrecutKind.customary().stream()
                         .map(kind -> RoleFromPrecuts.of(plan, role, kind)).toList()));
     }
 
     private static Optional<Need> need(
-            PatternVersion pattern, QuiltPlan plan, RoleKey role, ShopPractice practice, Instructions instructions, Length width) {
+            PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Instructions instructions, Length width) {
         Needs.Result needs = new Needs(practice, instructions).of(
-                pattern.design(), plan,
+                pattern.design(), new QuiltPlanner(practice).plan(pattern.design(), size),
                 each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING);
         return Optional.ofNullable(needs.byFabric().get(role.value()));
     }

@@ -17,6 +17,8 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
@@ -55,6 +57,14 @@ class PracticeEntity {
     @Column(name = "layers", nullable = false)
     private int layers;
 
+    @Column(name = "border_join", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private Join borderJoin;
+
+    @Column(name = "binding_join", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private Join bindingJoin;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -82,6 +92,8 @@ class PracticeEntity {
         mostSizes = practice.lay().mostSizes().orElse(null);
         layers = practice.lay().layers();
         longStrips = practice.lay().longStrips();
+        borderJoin = practice.joins().borders();
+        bindingJoin = practice.joins().bindings();
         marginHundredths = practice.margin().match(none -> null, share -> share.percent().hundredths(), extra -> null);
         marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
     }
@@ -93,6 +105,7 @@ class PracticeEntity {
                 : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
         Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
         complete.putAll(measures);
-        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips));
+        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips),
+                new Joins(borderJoin, bindingJoin));
     }
 }

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
@@ -18,7 +20,8 @@ import retazo.core.measure.LengthUnit;
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
-        @Nullable String layers, @Nullable String longStrips) {
+        @Nullable String layers, @Nullable String longStrips,
+        @Nullable String borderJoin, @Nullable String bindingJoin) {
 
     static PracticeForm of(ShopPractice practice) {
         Map<String, String> texts = new LinkedHashMap<>();
@@ -26,7 +29,8 @@ record PracticeForm(
                 texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
         return new PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
-                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name());
+                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
+                practice.joins().borders().name(), practice.joins().bindings().name());
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -59,9 +63,12 @@ record PracticeForm(
         Optional<Integer> readMost = readMostSizes(reader);
         int readLayers = reader.number("layers", layers, 1, LayPractice.MOST_LAYERS);
         Optional<LongLay> readLong = reader.choice("longStrips", longStrips, LongLay.class);
+        Optional<Join> readBorder = reader.choice("borderJoin", borderJoin, Join.class);
+        Optional<Join> readBinding = reader.choice("bindingJoin", bindingJoin, Join.class);
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers, readLong.orElseThrow())));
+                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers, readLong.orElseThrow()),
+                        new Joins(readBorder.orElseThrow(), readBinding.orElseThrow())));
     }
 
     private Optional<Integer> readMostSizes(FieldReader reader) {

@@ -63,6 +63,6 @@ class PracticeFormTest {
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
         Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary()).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER");
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL");
     }
 }

@@ -18,7 +18,7 @@ import retazo.core.measure.Problem;
  * @param measures    one length for every measure
  * @param sellingUnit the unit in which lengths to sell are shown: yards or metres
  */
-public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin, LengthUnit sellingUnit, LayPractice lay) {
+public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin, LengthUnit sellingUnit, LayPractice lay, Joins joins) {
 
     /**
      * @throws IllegalArgumentException if a measure is missing or out of its limits; {@link #problems} tells a person
@@ -52,7 +52,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 8));
         measures.put(PracticeMeasure.SHORTEST_REMNANT, Length.ofYards(1, 2));
         measures.put(PracticeMeasure.NOTHING, Length.ofInches(2));
-        return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD, LayPractice.CUSTOMARY);
+        return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD, LayPractice.CUSTOMARY, Joins.CUSTOMARY);
     }
 
     /** What is wrong with measures, each at the key of its measure; empty when they can be used. */
@@ -91,14 +91,18 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
     public ShopPractice with(PracticeMeasure measure, Length value) {
         Map<PracticeMeasure, Length> changed = new EnumMap<>(measures);
         changed.put(measure, value);
-        return new ShopPractice(changed, margin, sellingUnit, lay);
+        return new ShopPractice(changed, margin, sellingUnit, lay, joins);
     }
 
     public ShopPractice with(Margin newMargin) {
-        return new ShopPractice(measures, newMargin, sellingUnit, lay);
+        return new ShopPractice(measures, newMargin, sellingUnit, lay, joins);
     }
 
     public ShopPractice with(LayPractice newLay) {
-        return new ShopPractice(measures, margin, sellingUnit, newLay);
+        return new ShopPractice(measures, margin, sellingUnit, newLay, joins);
+    }
+
+    public ShopPractice with(Joins newJoins) {
+        return new ShopPractice(measures, margin, sellingUnit, lay, newJoins);
     }
 }

@@ -104,7 +104,7 @@ final class ClothLaying {
         }
         Length total = longPieces.pieces().stream()
                 .map(piece -> piece.length().value().times(piece.count().value())).reduce(Length.ZERO, Length::plus);
-        JoinedStrip strip = new JoinedStrip(id, longPieces.cutWidth().value(), total, longPieces.seam().value().times(2));
+        JoinedStrip strip = new JoinedStrip(id, longPieces.cutWidth().value(), total, longPieces.join().value());
         boolean whole = longPieces.pieces().stream().noneMatch(piece -> piece.length().value().isLongerThan(width));
         if (whole && longPieces.strips(request.usableWidth()).value().value() < JoinedStrips.alone(strip, width)) {
             return addWhole(longPieces);
@@ -133,7 +133,7 @@ final class ClothLaying {
         return bias.map(squares -> fixed.add(new FixedStrip(
                         id, squaresAbreast(squares), squares.side().value(), Math.toIntExact(squares.rows().value().value()))))
                 .orElseGet(() -> joined.add(new JoinedStrip(
-                        id, binding.stripWidth().value(), binding.length().value(), binding.stripWidth().value())));
+                        id, binding.stripWidth().value(), binding.length().value(), binding.join().value())));
     }
 
     private Length squaresAbreast(BindingStrip.BiasSquares squares) {

@@ -50,7 +50,7 @@ final class PlannedNeeds {
         pieces().forEach(piece -> needs.add(new ClothNeed.Pieces(piece, widthFor(piece, fabric))));
         plan.longPieces().stream()
                 .filter(pieces -> request.takesLong(pieces.role(), pieces.use()))
-                .forEach(pieces -> needs.add(new ClothNeed.Long(pieces.laidBy(request.practice().lay().longStrips()))));
+                .forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
         plan.bindings().stream().filter(binding -> request.takesLong(binding.role(), Use.BINDING))
                 .forEach(binding -> needs.add(new ClothNeed.Binding(binding)));
         plan.backings().stream().filter(backing -> request.takesLong(backing.role(), Use.BACKING))

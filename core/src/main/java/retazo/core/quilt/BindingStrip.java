@@ -3,6 +3,8 @@ package retazo.core.quilt;
 import java.util.List;
 import java.util.Optional;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -26,8 +28,8 @@ public record BindingStrip(
     /** What corners and the closing join take: 10 in. */
     static final Length CORNERS_AND_JOIN = Length.ofInches(10);
 
-    /** The settings that decide how it is cut on the bias. */
-    public record Practice(Figure<Length> seam, Figure<Length> cuttingStep) {
+    /** The settings that decide how it is cut on the bias, and joined. */
+    public record Practice(Figure<Length> seam, Figure<Length> cuttingStep, Join join) {
     }
 
     /**
@@ -55,12 +57,25 @@ public record BindingStrip(
                 : Arithmetic.product(key + ".all", Label.of("binding.all"), request.ofAll("bindings", "item.copies", 1), one);
         return new BindingStrip(
                 key, finishing.binding().orElseThrow(), finishing.bindingCut(), all, stripWidth,
-                new Practice(request.practice().seam(), request.practice().cuttingStep()));
+                new Practice(request.practice().seam(), request.practice().cuttingStep(), Join.DIAGONAL));
     }
 
-    /** The strips across cloth of this width, joined diagonally: each join costs the strip's cut width. */
+    /** As the shop joins it. */
+    BindingStrip by(ShopPractice shop) {
+        return new BindingStrip(key, role, cut, length, stripWidth, new Practice(practice.seam(), practice.cuttingStep(), shop.joins().bindings()));
+    }
+
+    /** What one join costs: the strip's cut width on the diagonal, two seam allowances straight. */
+    public Figure<Length> join() {
+        return switch (practice.join()) {
+            case STRAIGHT -> Arithmetic.product(key + ".join", Label.of("long.join"), LongPieces.TWO, practice.seam());
+            case DIAGONAL -> stripWidth;
+        };
+    }
+
+    /** The strips across cloth of this width, joined. */
     public Figure<Count> strips(Figure<Length> usableWidth) {
-        return LongStrips.joined(key + ".strips", Label.of("binding.strips"), length, stripWidth, usableWidth);
+        return LongStrips.joined(key + ".strips", Label.of("binding.strips"), length, join(), usableWidth);
     }
 
     /**

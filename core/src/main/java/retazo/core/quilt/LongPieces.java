@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.LongLay;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -22,11 +23,12 @@ import retazo.core.measure.Length;
  * @param cutWidth of every piece
  * @param pieces   as they are cut, one or more
  * @param seam     the seam allowance; a straight join costs two
+ * @param joined   how strips are joined
  */
 public record LongPieces(
-        String key, Use use, RoleKey role, Figure<Length> cutWidth, List<Piece> pieces, Figure<Length> seam, Grain grain) {
+        String key, Use use, RoleKey role, Figure<Length> cutWidth, List<Piece> pieces, Figure<Length> seam, Grain grain, Join joined) {
 
-    private static final Figure<Count> TWO =
+    static final Figure<Count> TWO =
             Figure.given("long.pair", Label.of("long.pair"), new Count(2), Origin.craft("seams-of-a-join"));
 
     /** So many pieces of one cut length. */
@@ -47,14 +49,27 @@ public record LongPieces(
         pieces = List.copyOf(pieces);
     }
 
-    /** As the shop lays them where the pattern leaves that free. */
-    public LongPieces laidBy(LongLay lay) {
-        Grain other = switch (lay) {
+    /** Joined straight, as is customary. */
+    LongPieces(String key, Use use, RoleKey role, Figure<Length> cutWidth, List<Piece> pieces, Figure<Length> seam, Grain grain) {
+        this(key, use, role, cutWidth, pieces, seam, grain, Join.STRAIGHT);
+    }
+
+    /** As the shop joins them, and lays them where the pattern leaves that free. */
+    LongPieces by(ShopPractice practice) {
+        Grain free = switch (practice.lay().longStrips()) {
             case SHORTER -> Grain.SHORTER;
             case ACROSS -> Grain.ACROSS;
             case ALONG -> Grain.ALONG;
         };
-        return grain == Grain.SHORTER ? new LongPieces(key, use, role, cutWidth, pieces, seam, other) : this;
+        return new LongPieces(key, use, role, cutWidth, pieces, seam, grain == Grain.SHORTER ? free : grain, practice.joins().borders());
+    }
+
+    /** What one join costs. */
+    public Figure<Length> join() {
+        return switch (joined) {
+            case STRAIGHT -> Arithmetic.product(key + ".join", Label.of("long.join"), TWO, seam);
+            case DIAGONAL -> cutWidth.named(key + ".join", Label.of("long.join"));
+        };
     }
 
     /** How wide they finish: 2s less than they are cut; a flange lies folded and adds no width. */
@@ -75,15 +90,14 @@ public record LongPieces(
                     key + ".part" + (i + 1), Label.of("long.part"), pieces.get(i).count(), pieces.get(i).length()));
         }
         Figure<Length> total = parts.size() == 1 ? parts.get(0) : Arithmetic.sum(key + ".total", Label.of("long.total"), parts);
-        Figure<Length> join = Arithmetic.product(key + ".join", Label.of("long.join"), TWO, seam);
-        Figure<Count> joined = LongStrips.joined(key + ".joined", Label.of("long.joined"), total, join, usableWidth);
+        Figure<Count> inOne = LongStrips.joined(key + ".joined", Label.of("long.joined"), total, join(), usableWidth);
         Label label = label("strips");
         List<Figure<?>> operands = new ArrayList<>(pieces.stream().map(Piece::length).toList());
         operands.add(usableWidth);
         return LongStrips.uncut(lengths(), usableWidth.value())
                 .map(uncut -> Arithmetic.<Count>formula(key + ".uncut", Label.of("long.uncut"), Operation.UNCUT, operands, () -> uncut))
-                .map(uncut -> Arithmetic.least(key + ".strips", label, List.of(joined, uncut)))
-                .orElseGet(() -> joined.named(key + ".strips", label));
+                .map(uncut -> Arithmetic.least(key + ".strips", label, List.of(inOne, uncut)))
+                .orElseGet(() -> inOne.named(key + ".strips", label));
     }
 
     /** Named for what the pieces are: {@code border.strips}. */

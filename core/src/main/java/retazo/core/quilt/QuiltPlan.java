@@ -2,6 +2,7 @@ package retazo.core.quilt;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -40,6 +41,13 @@ public record QuiltPlan(
         backings = List.copyOf(backings);
         items = List.copyOf(items);
         warnings = List.copyOf(warnings);
+    }
+
+    /** Its long strips as a shop joins and lays them. */
+    QuiltPlan by(ShopPractice practice) {
+        return new QuiltPlan(
+                size, way, layout, finished, blocks, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
+                bindings.stream().map(one -> one.by(practice)).toList(), backings, items, warnings);
     }
 
     /** A finished width and height. */

@@ -33,13 +33,14 @@ public final class QuiltPlanner {
     /** Plans a size; the keys of its figures start with the size's key. */
     public QuiltPlan plan(QuiltDesign design, QuiltSize size) {
         Sizing sizing = new Sizing(design, size, design.practice(shop));
-        return switch (design.wayOf(size)) {
+        QuiltPlan plan = switch (design.wayOf(size)) {
             case DRAWING -> size.match(
                     grid -> sizing.planGrid(design.drawing().orElseThrow(), grid),
                     printed -> sizing.planTable());
             case CUT_LIST -> sizing.planCutList(design.cutList().orElseThrow());
             case SIZE_TABLE -> sizing.planTable();
         };
+        return plan.by(shop);
     }
 
     /** One size of one design by one practice. */

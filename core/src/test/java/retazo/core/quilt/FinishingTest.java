@@ -13,6 +13,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.block.BlockKey;
 import retazo.core.block.DrawnPatch;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.Joins;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
@@ -115,6 +117,29 @@ class FinishingTest {
         assertThat(plan.finished().orElseThrow().width().value()).isEqualTo(Length.ofInches(48));
     }
 
+    /** 158 in of 2 1/4: on the diagonal 155 3/4 ÷ 37 3/4 = 4.1, five strips; straight 157 1/2 ÷ 39 1/2 = 3.99, four. */
+    @Test
+    void a_binding_joined_straight_may_take_a_strip_less() {
+        assertThat(binding(Join.DIAGONAL).strips(FORTY).value()).isEqualTo(new Count(5));
+        assertThat(binding(Join.STRAIGHT).strips(FORTY).value()).isEqualTo(new Count(4));
+    }
+
+    /** The crib's border: 190 in of 3 1/2; straight 189 1/2 ÷ 39 1/2 = 4.8, five strips; on the diagonal 186 1/2 ÷ 36 1/2 = 5.1, six. */
+    @Test
+    void a_border_joined_on_the_diagonal_may_take_a_strip_more() {
+        QuiltPlan straight = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), QuiltSamples.crib());
+        QuiltPlan diagonal = new QuiltPlanner(PRACTICE.with(new Joins(Join.DIAGONAL, Join.DIAGONAL))).plan(QuiltSamples.ferryWake(), QuiltSamples.crib());
+
+        assertThat(straight.longPieces().get(0).strips(FORTY).value()).isEqualTo(new Count(5));
+        assertThat(diagonal.longPieces().get(0).strips(FORTY).value()).isEqualTo(new Count(6));
+    }
+
+    private static BindingStrip binding(Join join) {
+        return new BindingStrip(
+                "b", QuiltSamples.NIGHT, BindingCut.STRAIGHT, given(Length.ofInches(158)), given(Length.ofInches(9, 4)),
+                new BindingStrip.Practice(given(Length.ofInches(1, 4)), given(Length.ofInches(1, 8)), join));
+    }
+
     /** 2 · (48 + 60) + 10 = 226 in of 2 1/4: with 7 strips 226 ÷ (7√2) = 22.83 and 7 · 3.182 = 22.27, so 22 7/8 + 1/2. */
     @Test
     void bias_binding_comes_from_a_sewn_square() {
@@ -132,7 +157,7 @@ class FinishingTest {
     void squares_give_the_whole_bias_strip(@ForAll @IntRange(min = 40, max = 900) int length, @ForAll @IntRange(min = 16, max = 24) int eighths) {
         BindingStrip strip = new BindingStrip(
                 "b", QuiltSamples.NIGHT, BindingCut.BIAS, given(Length.ofInches(length)), given(Length.ofInches(eighths, 8)),
-                new BindingStrip.Practice(given(Length.ofInches(1, 4)), given(Length.ofInches(1, 8))));
+                new BindingStrip.Practice(given(Length.ofInches(1, 4)), given(Length.ofInches(1, 8)), Join.DIAGONAL));
         BindingStrip.BiasSquares squares = strip.biasSquares(FORTY).orElseThrow();
 
         double inside = inches(squares.side().value()) - 0.5;
