@@ -11,5 +11,7 @@ CREATE TABLE kit_override (
     length_ticks bigint      NOT NULL CHECK (length_ticks >= 0),
     PRIMARY KEY (kit_id, measure)
 );
-ALTER TABLE kit ADD COLUMN margin varchar(20);
+ALTER TABLE kit ADD COLUMN margin_hundredths integer CHECK (margin_hundredths BETWEEN 0 AND 10000);
+ALTER TABLE kit ADD COLUMN margin_ticks bigint CHECK (margin_ticks > 0);
+ALTER TABLE kit ADD CONSTRAINT kit_margin_is_one CHECK (num_nonnulls(margin_hundredths, margin_ticks) < 2);
 GRANT SELECT, INSERT, UPDATE, DELETE ON kit_override TO ${appUser};

@@ -10,9 +10,9 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.kits.KitWork;
 import retazo.app.patterns.LaidView;
-import retazo.app.practice.PracticeService;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
@@ -32,17 +32,17 @@ class PieceSheetPages {
 
     private final RunService runs;
     private final KitService kits;
+    private final KitWorks works;
     private final FabricService fabrics;
     private final GoodService goods;
-    private final PracticeService practice;
     private final Words words;
 
-    PieceSheetPages(RunService runs, KitService kits, FabricService fabrics, GoodService goods, PracticeService practice, Words words) {
+    PieceSheetPages(RunService runs, KitService kits, KitWorks works, FabricService fabrics, GoodService goods, Words words) {
         this.runs = runs;
         this.kits = kits;
+        this.works = works;
         this.fabrics = fabrics;
         this.goods = goods;
-        this.practice = practice;
         this.words = words;
     }
 
@@ -71,16 +71,16 @@ class PieceSheetPages {
 
     Pieces pieces(long cutId) {
         PlannedCut cut = runs.plannedCut(cutId);
-        KitWork work = kits.workTaking(kits.kit(cut.kitId()), taken(cut));
+        KitWork work = works.workTaking(kits.kit(cut.kitId()), taken(cut));
         Fabric fabric = fabrics.fabric(cut.fabricId());
-        ShopPractice shop = practice.practice();
-        ClothBatch batch = work.together(fabric.code(), cut.targets().size(), shop)
+        ShopPractice own = work.practice();
+        ClothBatch batch = work.together(fabric.code(), cut.targets().size())
                 .orElseThrow(() -> new NotFoundException("sheet for the pieces of cut", cutId));
         return new Pieces(
-                cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric, LengthView.of(cut.length(), shop.sellingUnit()),
-                LengthView.inches(batch.together().value()), words.text("pieces.stacks", batch.strips(), batch.stacks(), shop.lay().layers()),
+                cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric, LengthView.of(cut.length(), own.sellingUnit()),
+                LengthView.inches(batch.together().value()), words.text("pieces.stacks", batch.strips(), batch.stacks(), own.lay().layers()),
                 work.cutLike(fabric.code()).stream().map(Fabric::name).collect(Collectors.joining(", ")),
                 batch.together().value().isLongerThan(cut.length()),
-                LaidView.of(batch.laid(), batch.laid().request().usableWidth(), shop, words));
+                LaidView.of(batch.laid(), batch.laid().request().usableWidth(), own, words));
     }
 }

@@ -22,11 +22,13 @@ import retazo.core.quilt.QuiltSize;
  * @param instructions whose cutting instructions its lengths are enough for
  * @param decision that they are not those of the pattern's paper, where somebody took it
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
+ * @param settings that it has of its own
  * @param leftOvers what becomes of its left-overs, and which of others it takes
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy, KitLeftOvers leftOvers) {
+        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy,
+        KitSettings settings, KitLeftOvers leftOvers) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {

@@ -15,15 +15,25 @@ import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 
 /**
  * A kit's colourway as the core plans it.
  *
+ * @param practice  as it is for this kit, with what its pattern and the kit itself change
  * @param leftOvers that a bag may take, by the code of their fabric
  */
 record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers) {
+
+    private QuiltDesign design() {
+        return kit.pattern().design().withoutOverrides();
+    }
+
+    QuiltPlan plan() {
+        return new QuiltPlanner(practice).plan(design(), kit.size());
+    }
 
     Needs.Result needs(QuiltPlan plan, Instructions instructions) {
         return needs(plan, instructions, fabric -> fabric);
@@ -31,14 +41,14 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
-        QuiltPlan plan = new QuiltPlanner(practice).plan(kit.pattern().design(), kit.size());
+        QuiltPlan plan = plan();
         Needs.Result needs = needs(plan, instructions, chosen -> chosen.code().equals(fabric.code())
                 ? KitFabric.measured(fabric.code(), usableWidth, chosen.print()).with(chosen.leftOvers()) : chosen);
         return Optional.ofNullable(needs.byFabric().get(fabric.code()));
     }
 
     private Needs.Result needs(QuiltPlan plan, Instructions instructions, UnaryOperator<KitFabric> seen) {
-        return new Needs(practice, instructions).of(kit.pattern().design(), plan, role -> choice(role, seen), kit.contents());
+        return new Needs(practice, instructions).of(design(), plan, role -> choice(role, seen), kit.contents());
     }
 
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {

@@ -1,6 +1,7 @@
 package retazo.app.kits;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +19,7 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.ClothQuestion;
 import retazo.app.patterns.ClothSettings;
 import retazo.app.patterns.ClothView;
+import retazo.app.practice.MarginText;
 import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
@@ -37,7 +39,6 @@ import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.Way;
 
 /** How each cloth of a kit is cut, and by whose instructions its length is sold. */
@@ -47,6 +48,7 @@ class KitClothController {
     private static final int LONGEST_REASON = 200;
 
     private final KitService kits;
+    private final KitWorks works;
     private final LeftOverOffers offers;
     private final FabricService fabrics;
     private final PracticeService practice;
@@ -56,8 +58,9 @@ class KitClothController {
     private final Words words;
 
     KitClothController(
-            KitService kits, LeftOverOffers offers, FabricService fabrics, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
+            KitService kits, KitWorks works, LeftOverOffers offers, FabricService fabrics, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
         this.kits = kits;
+        this.works = works;
         this.offers = offers;
         this.fabrics = fabrics;
         this.practice = practice;
@@ -119,9 +122,9 @@ class KitClothController {
 
     private void addCloth(Kit kit, Fabric fabric, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
         FieldReader reader = new FieldReader();
-        ShopPractice shop = practice.practice();
+        ShopPractice shop = works.practiceOf(kit);
         ShopPractice tried = settings.practice(shop, reader);
-        Length ownWidth = fabrics.inKit(fabric, kit.pattern().design().practice(shop)).usableWidth().value();
+        Length ownWidth = fabrics.inKit(fabric, shop).usableWidth().value();
         Length width = settings.usableWidth(reader).orElse(ownWidth);
         model.addAttribute("fabric", fabric);
         model.addAttribute("letters", String.join(", ", kit.lettersByFabric().get(fabric)));
@@ -130,21 +133,59 @@ class KitClothController {
         model.addAttribute("settings", settings);
         model.addAttribute("view", ClothView.of(
                 new ClothQuestion(
-                        (by, instructions, usable) -> kits.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried,
+                        (by, instructions, usable) -> works.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried,
                         compared(kit, fabric, kitsTogether)),
                 words));
         model.addAttribute("leftOvers", kit.isCutByTheShop()
                 ? Optional.of(leftOvers(kit, fabric, new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
                 : Optional.empty());
+        model.addAttribute("own", ownSettings(kit));
         model.addAttribute("shown", settings.shown(shop, ownWidth));
         model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+    }
+
+    /** What the kit has otherwise than its pattern and the shop, in words. */
+    private String ownSettings(Kit kit) {
+        ShopPractice without = kit.pattern().design().practice(practice.practice());
+        ShopPractice own = works.practiceOf(kit);
+        List<String> texts = new ArrayList<>();
+        kit.settings().measures().keySet().stream().sorted().forEach(measure -> texts.add(words.text(
+                "kit.own", words.text("figure.practice." + measure.key()), own.length(measure), without.length(measure))));
+        kit.settings().margin().ifPresent(margin -> texts.add(words.text(
+                "kit.own", words.text("figure.practice.margin"), MarginText.write(margin, own.sellingUnit()), MarginText.write(without.margin(), own.sellingUnit()))));
+        return String.join("; ", texts);
+    }
+
+    /** Keeps what was tried out for this kit alone. */
+    @PostMapping("/kits/{id}/settings")
+    String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next, Model model) {
+        Kit kit = kits.kit(id);
+        FieldReader reader = new FieldReader();
+        ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
+        if (reader.anyProblem()) {
+            model.addAttribute("together", "");
+            return show(kit, fabric, settings, 0, Faults.of(reader.problems(), words), model);
+        }
+        kits.set(id, KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
+    }
+
+    /** Lets it follow its pattern and the shop again. */
+    @PostMapping("/kits/{id}/settings/none")
+    String follow(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, KitSettings.NONE);
+        next.addFlashAttribute("done", words.text("done.kit-settings-none"));
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
     }
 
     private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether) {
         UsualPrices usual = prices.usual();
         List<RoleKey> roles = kit.pattern().design().roles().stream().map(Role::key).filter(role -> fabric.equals(kit.fabrics().get(role))).toList();
         boolean alone = roles.size() == 1 && !kit.goods().containsKey(roles.get(0)) && kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
-        QuiltPlan plan = new QuiltPlanner(practice.practice()).plan(kit.pattern().design(), kit.size());
+        QuiltPlan plan = works.work(kit).plan();
         return new ClothQuestion.Compared(
                 kitsTogether, fabric.prices().price().or(usual::cloth), usual,
                 alone ? PrecutKind.customary().stream().map(kind -> RoleFromPrecuts.of(plan, roles.get(0), kind)).toList() : List.of());

@@ -41,6 +41,7 @@ class KitController {
     private static final Ink NOT_CHOSEN = new Ink("#ffffff", "", "#9aa5a0", true);
 
     private final KitService kits;
+    private final KitWorks works;
     private final PatternService patterns;
     private final RoleSources sources;
     private final FabricService fabrics;
@@ -50,8 +51,9 @@ class KitController {
     private final Words words;
 
     KitController(
-            KitService kits, PatternService patterns, RoleSources sources, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
+            KitService kits, KitWorks works, PatternService patterns, RoleSources sources, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
+        this.works = works;
         this.patterns = patterns;
         this.sources = sources;
         this.fabrics = fabrics;
@@ -80,7 +82,7 @@ class KitController {
     }
 
     private ListedKit listed(Kit kit) {
-        KitsPossible possible = kits.possible(kits.work(kit));
+        KitsPossible possible = works.possible(works.work(kit));
         List<String> names = new ArrayList<>(kit.lettersByFabric().keySet().stream()
                 .filter(fabric -> possible.stoppedBy().contains(fabric.code()))
                 .map(Fabric::name)
@@ -102,9 +104,9 @@ class KitController {
     @GetMapping("/kits/{id}")
     String kit(@PathVariable long id, @RequestParam Optional<String> figure, Model model) {
         Kit kit = kits.kit(id);
-        KitWork work = kits.work(kit);
+        KitWork work = works.work(kit);
         KitPage page = KitPage.of(
-                work, new KitPage.Known(kits.possible(work), onShelf(id), kits.savedByPlan(work), kits.costs(work)), practice.practice().sellingUnit(), figure, words);
+                work, new KitPage.Known(works.possible(work), onShelf(id), works.savedByPlan(work), works.costs(work)), practice.practice().sellingUnit(), figure, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("prints", prints(List.of(kit)));

@@ -1,6 +1,8 @@
 package retazo.app.kits;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,13 +12,23 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.Margin;
+import retazo.core.cloth.PracticeMeasure;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
+import retazo.core.measure.Length;
+import retazo.core.measure.Percent;
 
 /** A kit that the shop offers. */
 @Entity
@@ -59,6 +71,20 @@ class KitEntity {
     @Column(name = "instructions_at")
     private @Nullable Instant instructionsAt;
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_override", joinColumns = @JoinColumn(name = "kit_id"))
+    @MapKeyColumn(name = "measure")
+    @MapKeyEnumerated(EnumType.STRING)
+    @Column(name = "length_ticks", nullable = false)
+    private Map<PracticeMeasure, Length> overrides = new EnumMap<>(PracticeMeasure.class);
+
+    @Column(name = "margin_hundredths")
+    private @Nullable Integer marginHundredths;
+
+    @Column(name = "margin_ticks")
+    private @Nullable Length marginLength;
+
     @Column(name = "follows_paper", nullable = false, updatable = false)
     private boolean followsPaper;
 
@@ -96,6 +122,20 @@ class KitEntity {
 
     ColourwayEntity colourway() {
         return colourway;
+    }
+
+    void set(KitSettings settings) {
+        overrides.clear();
+        overrides.putAll(settings.measures());
+        marginHundredths = settings.margin().map(margin -> margin.match(none -> 0, share -> share.percent().hundredths(), extra -> null)).orElse(null);
+        marginLength = settings.margin().map(margin -> margin.<Length>match(none -> null, share -> null, Margin.Extra::length)).orElse(null);
+    }
+
+    KitSettings settings() {
+        Optional<Margin> margin = marginLength != null
+                ? Optional.of(new Margin.Extra(marginLength))
+                : Optional.ofNullable(marginHundredths).map(share -> share == 0 ? new Margin.None() : new Margin.Share(new Percent(share)));
+        return new KitSettings(overrides, margin);
     }
 
     /** Whose instructions it has unless somebody decides otherwise. */

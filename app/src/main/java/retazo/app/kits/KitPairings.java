@@ -21,11 +21,13 @@ public class KitPairings {
 
     private final KitPairingRepository pairings;
     private final KitService kits;
+    private final KitWorks works;
     private final GoodService goods;
 
-    KitPairings(KitPairingRepository pairings, KitService kits, GoodService goods) {
+    KitPairings(KitPairingRepository pairings, KitService kits, KitWorks works, GoodService goods) {
         this.pairings = pairings;
         this.kits = kits;
+        this.works = works;
         this.goods = goods;
     }
 
@@ -58,7 +60,7 @@ public class KitPairings {
         if (kit.goods().isEmpty()) {
             return List.of();
         }
-        KitWork work = kits.work(kit);
+        KitWork work = works.work(kit);
         Map<String, PairingRule> rules = pairings.findByKeyKitId(kit.id()).stream()
                 .collect(Collectors.toMap(KitPairingEntity::roleKey, KitPairingEntity::toRule));
         Map<String, Count> picked = work.bill().picked();

@@ -19,18 +19,21 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
 
-/** A kit worked out by the core: the quilt, what each fabric is cut for, and the bill. */
-public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill) {
+/**
+ * A kit worked out by the core: the quilt, what each fabric is cut for, and the bill.
+ *
+ * @param practice as it is for this kit
+ */
+public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill) {
 
     static KitWork of(KitCloth cloth) {
         Kit kit = cloth.kit();
-        QuiltPlan plan = new QuiltPlanner(cloth.practice()).plan(kit.pattern().design(), kit.size());
+        QuiltPlan plan = cloth.plan();
         Needs.Result needs = cloth.needs(plan, kit.instructions());
         BillOfMaterials bill = BillOfMaterials.of(kit.pattern().design(), needs.byFabric());
         return new KitWork(
-                kit, plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
+                kit, cloth.practice(), plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
     }
 
     /**
@@ -53,7 +56,7 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
     }
 
     /** So many bags of the kit cut together from one cloth; empty where their pieces are not cut by the shop. */
-    public Optional<ClothBatch> together(String fabricCode, int bags, ShopPractice practice) {
+    public Optional<ClothBatch> together(String fabricCode, int bags) {
         return kit.isCutByTheShop()
                 ? laid(fabricCode).map(one -> ClothBatch.of(
                         one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS), practice.lay().layers()))
@@ -64,11 +67,11 @@ public record KitWork(Kit kit, QuiltPlan plan, Needs.Result needs, BillOfMateria
      * The length to cut for so many bags together, with margin and rounded up once; empty where that saves nothing, and where left-overs
      * are taken or kept, which are counted by the bag.
      */
-    public Optional<Length> togetherLength(String fabricCode, int bags, ShopPractice practice) {
+    public Optional<Length> togetherLength(String fabricCode, int bags) {
         boolean byTheBag = !kit.leftOvers().takenOf(kit.fabric(fabricCode).id()).isEmpty() || !leftOvers(fabricCode).isEmpty();
         return byTheBag || bags > ClothBatch.MOST_KITS
                 ? Optional.empty()
-                : together(fabricCode, bags, practice).filter(ClothBatch::saves).map(batch -> practice.margin().toSell(
+                : together(fabricCode, bags).filter(ClothBatch::saves).map(batch -> practice.margin().toSell(
                         batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
     }
 

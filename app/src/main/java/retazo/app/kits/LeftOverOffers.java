@@ -11,7 +11,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Good;
@@ -33,19 +32,19 @@ class LeftOverOffers {
     private static final int MOST_OFFERS = 6;
 
     private final KitService kits;
+    private final KitWorks works;
     private final LeftOverBook book;
     private final FabricService fabrics;
     private final GoodService goods;
-    private final PracticeService practice;
     private final Clock clock;
 
     LeftOverOffers(
-            KitService kits, LeftOverBook book, FabricService fabrics, GoodService goods, PracticeService practice, Clock clock) {
+            KitService kits, KitWorks works, LeftOverBook book, FabricService fabrics, GoodService goods, Clock clock) {
         this.kits = kits;
+        this.works = works;
         this.book = book;
         this.fabrics = fabrics;
         this.goods = goods;
-        this.practice = practice;
         this.clock = clock;
     }
 
@@ -95,7 +94,7 @@ class LeftOverOffers {
         List<Kit> others = kits.all().stream()
                 .filter(other -> other.id() != kit.id() && other.isCutByTheShop() && other.lettersByFabric().containsKey(fabric))
                 .toList();
-        return kits.work(kit).rests(fabric.code()).stream().limit(MOST_OFFERS).map(rests -> offer(kit, fabric, rests, others)).toList();
+        return works.work(kit).rests(fabric.code()).stream().limit(MOST_OFFERS).map(rests -> offer(kit, fabric, rests, others)).toList();
     }
 
     private Offer offer(Kit kit, Fabric fabric, LaidCloth.Rests rests, List<Kit> others) {
@@ -108,7 +107,7 @@ class LeftOverOffers {
                 .toList();
         Map<PrecutKind, Long> shopCuts = new EnumMap<>(PrecutKind.class);
         for (PrecutKind kind : PrecutKind.values()) {
-            long each = RestUse.shopCuts(rests, kind, width(kit, fabric, practice.practice()));
+            long each = RestUse.shopCuts(rests, kind, width(kit, fabric));
             if (each > 0) {
                 shopCuts.put(kind, each * rests.count());
             }
@@ -133,10 +132,10 @@ class LeftOverOffers {
     }
 
     private Less less(Kit kit, Fabric fabric, LeftOver leftOver) {
-        ShopPractice shop = practice.practice();
-        Length width = width(kit, fabric, shop);
-        Optional<Need.Amount.Cloth> without = cloth(new KitCloth(kit, shop, fabrics, Map.of()), fabric, width);
-        Optional<Need.Amount.Cloth> with = cloth(new KitCloth(kit, shop, fabrics, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
+        ShopPractice own = works.practiceOf(kit);
+        Length width = width(kit, fabric);
+        Optional<Need.Amount.Cloth> without = cloth(new KitCloth(kit, own, fabrics, Map.of()), fabric, width);
+        Optional<Need.Amount.Cloth> with = cloth(new KitCloth(kit, own, fabrics, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
         return without.flatMap(all -> with.map(less -> new Less(
                         all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()))))
                 .orElse(new Less(Length.ZERO, Length.ZERO));
@@ -147,8 +146,8 @@ class LeftOverOffers {
                 .flatMap(need -> need.amount().match(Optional::of, printed -> Optional.empty(), units -> Optional.empty()));
     }
 
-    private Length width(Kit kit, Fabric fabric, ShopPractice shop) {
-        return fabrics.inKit(fabric, kit.pattern().design().practice(shop)).usableWidth().value();
+    private Length width(Kit kit, Fabric fabric) {
+        return fabrics.inKit(fabric, works.practiceOf(kit)).usableWidth().value();
     }
 
     /** Keeps a rest of every bag that is cut from now on, or says why that cannot be. */

@@ -15,6 +15,7 @@ import retazo.app.patterns.PartNames;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.patterns.ShapeWords;
+import retazo.app.practice.PaperNotes;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -38,9 +39,11 @@ import retazo.core.quilt.Use;
  * @param blocks   each kind of block, drawn
  * @param finished the finished size, in words
  * @param seam     the seam allowance
+ * @param notes    what the shop says beside the figures
  * @param fabrics  one section for each length in the bag
  */
-record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics) {
+record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics,
+        List<String> notes) {
 
     /** A role's letter in its fabric. */
     record Letter(String letter, String name, Ink ink) {
@@ -63,7 +66,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         }
     }
 
-    static CuttingPage of(KitWork work, ShopPractice practice, Words words) {
+    static CuttingPage of(KitWork work, ShopPractice practice, PaperNotes notes, Words words) {
         Kit kit = work.kit();
         Map<Fabric, List<String>> letters = kit.lettersByFabric();
         return new CuttingPage(
@@ -78,7 +81,8 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                         .flatMap(entry -> letters.keySet().stream()
                                 .filter(fabric -> fabric.code().equals(entry.getKey()))
                                 .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
-                        .toList());
+                        .toList(),
+                notes.codes().stream().map(code -> words.text(code)).toList());
     }
 
     private static Optional<Section> section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {

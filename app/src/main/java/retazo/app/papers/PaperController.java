@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
@@ -15,11 +16,13 @@ import retazo.app.shared.Words;
 class PaperController {
 
     private final KitService kits;
+    private final KitWorks works;
     private final PracticeService practice;
     private final Words words;
 
-    PaperController(KitService kits, PracticeService practice, Words words) {
+    PaperController(KitService kits, KitWorks works, PracticeService practice, Words words) {
         this.kits = kits;
+        this.works = works;
         this.practice = practice;
         this.words = words;
     }
@@ -30,7 +33,7 @@ class PaperController {
         if (!kit.hasCuttingPage()) {
             throw new NotFoundException("cutting page of a kit that does not come with one", id);
         }
-        model.addAttribute("page", CuttingPage.of(kits.work(kit), practice.practice(), words));
+        model.addAttribute("page", CuttingPage.of(works.work(kit), practice.practice(), practice.notes(), words));
         model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
         return "papers/cutting-page";
     }

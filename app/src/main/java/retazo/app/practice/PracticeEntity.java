@@ -65,6 +65,14 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private Join bindingJoin;
 
+    @Column(nullable = false)
+    @Enumerated(EnumType.STRING)
+    private PaperNotes.Pressing pressing;
+
+    @Column(nullable = false)
+    @Enumerated(EnumType.STRING)
+    private PaperNotes.Selvedges selvedges;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -79,14 +87,20 @@ class PracticeEntity {
     protected PracticeEntity() {
     }
 
-    static PracticeEntity of(ShopPractice practice) {
+    static PracticeEntity of(ShopPractice practice, PaperNotes notes) {
         PracticeEntity entity = new PracticeEntity();
         entity.id = ONLY;
-        entity.update(practice);
+        entity.update(practice, notes);
         return entity;
     }
 
-    void update(ShopPractice practice) {
+    PaperNotes toNotes() {
+        return new PaperNotes(pressing, selvedges);
+    }
+
+    void update(ShopPractice practice, PaperNotes notes) {
+        pressing = notes.pressing();
+        selvedges = notes.selvedges();
         practice.measures().forEach(measures::put);
         sellingUnit = practice.sellingUnit();
         mostSizes = practice.lay().mostSizes().orElse(null);

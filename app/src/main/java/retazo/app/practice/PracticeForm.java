@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.cloth.Join;
@@ -18,19 +19,20 @@ import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
-record PracticeForm(
+public record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
         @Nullable String layers, @Nullable String longStrips,
-        @Nullable String borderJoin, @Nullable String bindingJoin) {
+        @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable String pressing, @Nullable String selvedges) {
 
-    static PracticeForm of(ShopPractice practice) {
+    static PracticeForm of(ShopPractice practice, PaperNotes notes) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach((measure, length) ->
                 texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
         return new PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
-                practice.joins().borders().name(), practice.joins().bindings().name());
+                practice.joins().borders().name(), practice.joins().bindings().name(),
+                notes.pressing().name(), notes.selvedges().name());
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -41,12 +43,19 @@ record PracticeForm(
         };
     }
 
+    /** What the papers say; unsaid where nothing was chosen. */
+    PaperNotes notes() {
+        return new PaperNotes(
+                Stream.of(PaperNotes.Pressing.values()).filter(one -> one.name().equals(pressing)).findFirst().orElse(PaperNotes.Pressing.UNSAID),
+                Stream.of(PaperNotes.Selvedges.values()).filter(one -> one.name().equals(selvedges)).findFirst().orElse(PaperNotes.Selvedges.UNSAID));
+    }
+
     public String typed(String key) {
         return measures == null ? "" : measures.getOrDefault(key, "");
     }
 
     /** The practice, or with problems in the reader an incomplete one that must not be used. */
-    Optional<ShopPractice> read(FieldReader reader) {
+    public Optional<ShopPractice> read(FieldReader reader) {
         LengthUnit unit = "METRE".equals(sellingUnit) ? LengthUnit.METRE : LengthUnit.YARD;
         Map<PracticeMeasure, Length> lengths = new EnumMap<>(PracticeMeasure.class);
         for (PracticeMeasure measure : PracticeMeasure.values()) {

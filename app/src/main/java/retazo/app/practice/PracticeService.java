@@ -21,13 +21,20 @@ public class PracticeService {
         return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toPractice).orElseGet(ShopPractice::customary);
     }
 
+    /** What its papers say beside the figures. */
+    @Transactional(readOnly = true)
+    public PaperNotes notes() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toNotes).orElse(PaperNotes.CUSTOMARY);
+    }
+
     @Transactional
     Outcome<ShopPractice> change(PracticeForm form) {
         FieldReader reader = new FieldReader();
         return form.read(reader)
                 .map(practice -> {
+                    PaperNotes notes = form.notes();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice), () -> practices.save(PracticeEntity.of(practice)));
+                            entity -> entity.update(practice, notes), () -> practices.save(PracticeEntity.of(practice, notes)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

@@ -8,7 +8,6 @@ import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitWork;
 import retazo.core.bolt.BoltPlan;
-import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 
 /**
@@ -19,12 +18,10 @@ import retazo.core.measure.Length;
 final class RunBatches {
 
     private final List<KitWork> works;
-    private final ShopPractice practice;
 
     /** @param works the kits of the run, in the order of the plan's groups */
-    RunBatches(List<KitWork> works, ShopPractice practice) {
+    RunBatches(List<KitWork> works) {
         this.works = works;
-        this.practice = practice;
     }
 
     /** @param lineOf the bag line of a cut by group, bag and fabric */
@@ -54,6 +51,6 @@ final class RunBatches {
         Length apart = lines.stream().map(BagLineEntity::length).reduce(Length.ZERO, Length::plus);
         String code = work.kit().lettersByFabric().keySet().stream()
                 .filter(fabric -> fabric.id() == lines.get(0).fabricId()).map(Fabric::code).findFirst().orElseThrow();
-        return work.togetherLength(code, lines.size(), practice).filter(length -> length.isShorterThan(apart));
+        return work.togetherLength(code, lines.size()).filter(length -> length.isShorterThan(apart));
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.kits.KitWork;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
@@ -38,6 +39,7 @@ public class RunDrafts {
     private final RunPlanning planning;
     private final RunService service;
     private final KitService kits;
+    private final KitWorks kitWorks;
     private final BagPickRepository picks;
     private final BagLeftOverRepository leftOvers;
     private final StockService stock;
@@ -47,7 +49,7 @@ public class RunDrafts {
 
     RunDrafts(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines, RunPlanning planning,
-            RunService service, KitService kits, StockService stock, BagPickRepository picks, BagLeftOverRepository leftOvers, GoodService goods,
+            RunService service, KitService kits, KitWorks kitWorks, StockService stock, BagPickRepository picks, BagLeftOverRepository leftOvers, GoodService goods,
             PracticeService practice, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
@@ -56,6 +58,7 @@ public class RunDrafts {
         this.planning = planning;
         this.service = service;
         this.kits = kits;
+        this.kitWorks = kitWorks;
         this.stock = stock;
         this.picks = picks;
         this.leftOvers = leftOvers;
@@ -118,7 +121,7 @@ public class RunDrafts {
 
     private List<KitWork> works(Run run) {
         Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
-        return kits.works(
+        return kitWorks.works(
                 run.asked().stream().map(asked -> byId.get(asked.kitId())).toList(), run.asked().stream().map(Run.Asked::quantity).toList());
     }
 
@@ -202,7 +205,7 @@ public class RunDrafts {
             service.settle(run.id());
             return;
         }
-        planning.keep(new RunBatches(works, practice.practice()).merged(plan.cuts(), lineOf), run.planVersion());
+        planning.keep(new RunBatches(works).merged(plan.cuts(), lineOf), run.planVersion());
     }
 
     private void keepLeftOvers(BagLineEntity line, Map<Good, Integer> each) {

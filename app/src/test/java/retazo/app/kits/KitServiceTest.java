@@ -55,8 +55,8 @@ class KitServiceTest {
 
         assertThat(kit.lettersByFabric().get(shared)).containsExactly("A", "D");
         // A's blocks and binding laid together take 64 3/4 in, D's border 7 strips of 4 1/2, squaring 1: 97 1/4; with 5 % 102.1, so 2 7/8 yd
-        assertThat(kits.work(kit).lengths().get(shared.code())).isEqualTo(Length.parse("103 1/2 in"));
-        assertThat(kits.work(kit).lengths()).hasSize(2);
+        assertThat(samples.bean(KitWorks.class).work(kit).lengths().get(shared.code())).isEqualTo(Length.parse("103 1/2 in"));
+        assertThat(samples.bean(KitWorks.class).work(kit).lengths()).hasSize(2);
     }
 
     @Test
@@ -70,7 +70,7 @@ class KitServiceTest {
                 pattern, List.of("throw"), Samples.unique("Wide "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         // 64 × 76 in, turned on 104 in: one panel of 64 and squaring, 65; with 5 % 68 1/4, so 16 steps, 72 in.
-        assertThat(kits.work(kit).lengths().get(wide.code())).isEqualTo(Length.ofYards(2, 1));
+        assertThat(samples.bean(KitWorks.class).work(kit).lengths().get(wide.code())).isEqualTo(Length.ofYards(2, 1));
     }
 
     @Test

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternAbout;
 import retazo.app.patterns.PatternVersion;
 import retazo.core.measure.Length;
@@ -234,7 +235,7 @@ class ClothFlowTest {
 
     private Length length(long kit) {
         KitService kits = samples.bean(KitService.class);
-        return kits.work(kits.kit(kit)).lengths().values().iterator().next();
+        return samples.bean(KitWorks.class).work(kits.kit(kit)).lengths().values().iterator().next();
     }
 
     private PatternVersion pattern(PatternAbout about) {

@@ -17,6 +17,7 @@ import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternAbout;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
@@ -115,7 +116,7 @@ class LeftOverFlowTest {
         assertThat(bag.picks()).singleElement().satisfies(pick -> assertThat(pick.goodId()).isEqualTo(leftOver().id()));
         assertThat(goods.counts(Set.of(leftOver().id())).get(leftOver().id()).free()).isZero();
         // The next bag finds none and takes the whole length.
-        assertThat(kits.work(kits.kit(taker)).lengths().values()).containsExactly(Length.parse("3/4 yd"));
+        assertThat(samples.bean(KitWorks.class).work(kits.kit(taker)).lengths().values()).containsExactly(Length.parse("3/4 yd"));
         assertThat(undone(giving)).isEqualTo("stock.left-over-used");
     }
 

@@ -26,13 +26,20 @@ class PracticeFormTest {
     void what_the_form_shows_is_read_back_the_same() {
         ShopPractice practice = ShopPractice.customary().with(PracticeMeasure.BINDING_WIDTH, Length.parse("2 1/8"));
 
-        assertThat(PracticeForm.of(practice).read(reader)).contains(practice);
+        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY).read(reader)).contains(practice);
     }
 
     @ParameterizedTest
     @CsvSource({"7.5 %, 750", "5%, 500", "0.25 %, 25", "50 %, 5000"})
     void a_margin_can_be_a_share(String typed, int hundredths) {
         assertThat(margin(typed)).isEqualTo(new Margin.Share(new Percent(hundredths)));
+    }
+
+    @Test
+    void what_the_papers_say_is_read_and_anything_else_is_left_unsaid() {
+        assertThat(form("none", "any", "4").notes()).isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE));
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "steam", null).notes().codes()).isEmpty();
+        assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID).codes()).containsExactly("paper.pressing.OPEN");
     }
 
     @Test
@@ -62,7 +69,7 @@ class PracticeFormTest {
     }
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
-        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary()).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL");
+        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY).measures());
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE");
     }
 }

@@ -12,6 +12,7 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Reason;
@@ -45,7 +46,7 @@ class RunDraftsTest {
         samples.bolt(fabric, "85 in");
         samples.bolt(fabric, "60 in");
 
-        var possible = kits.possible(kits.work(kits.kit(samples.kit(fabric))));
+        var possible = samples.bean(KitWorks.class).possible(samples.bean(KitWorks.class).work(kits.kit(samples.kit(fabric))));
 
         assertThat(possible.bags().value()).isEqualTo(3);
         assertThat(possible.stoppedBy()).containsExactly(fabric.code());

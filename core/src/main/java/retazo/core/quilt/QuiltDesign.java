@@ -81,6 +81,11 @@ public record QuiltDesign(
         return ways;
     }
 
+    /** The same for a practice that has its changes already. */
+    public QuiltDesign withoutOverrides() {
+        return overrides.isEmpty() ? this : new QuiltDesign(roles, sizes, table, cutList, drawing, plannedFrom, Map.of());
+    }
+
     /** The shop's practice with what this pattern changes. */
     public ShopPractice practice(ShopPractice shop) {
         ShopPractice practice = shop;

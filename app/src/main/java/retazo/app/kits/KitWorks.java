@@ -1,0 +1,183 @@
+package retazo.app.kits;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.practice.PracticeService;
+import retazo.app.practice.PriceListService;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
+import retazo.app.stock.StockService;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.Prices;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.cloth.UsualPrices;
+import retazo.core.cutting.LeftOver;
+import retazo.core.kit.BillCost;
+import retazo.core.kit.BillLine;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Money;
+
+/** Works out what goes into kits: their cloth, bills, costs, and how many can be made. */
+@Service
+public class KitWorks {
+
+    private final FabricService fabrics;
+    private final StockService stock;
+    private final GoodService goods;
+    private final PracticeService practice;
+    private final PriceListService priceList;
+
+    KitWorks(FabricService fabrics, StockService stock, GoodService goods, PracticeService practice, PriceListService priceList) {
+        this.fabrics = fabrics;
+        this.stock = stock;
+        this.goods = goods;
+        this.practice = practice;
+        this.priceList = priceList;
+    }
+
+    /** The shop's practice with what the kit's pattern and the kit itself change. */
+    @Transactional(readOnly = true)
+    public ShopPractice practiceOf(Kit kit) {
+        return practiceOf(kit, practice.practice());
+    }
+
+    private static ShopPractice practiceOf(Kit kit, ShopPractice shop) {
+        return kit.settings().on(kit.pattern().design().practice(shop));
+    }
+
+    /** The kit by another practice of the shop, cut from bolts alone. */
+    KitWork workBy(Kit kit, ShopPractice shop) {
+        return KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, Map.of()));
+    }
+
+    /** The kit with its quilt, cloth and bill, for one bag, by the practice of now. */
+    @Transactional(readOnly = true)
+    public KitWork work(Kit kit) {
+        return works(List.of(kit), List.of(1)).get(0);
+    }
+
+    /**
+     * Kits with their quilts, cloths and bills. A kit takes left-overs where as many are free as all its bags take; those of the first
+     * are gone for the next.
+     *
+     * @param bags how many of each
+     */
+    @Transactional(readOnly = true)
+    public List<KitWork> works(List<Kit> asked, List<Integer> bags) {
+        ShopPractice shop = practice.practice();
+        Map<Long, Long> free = freeLeftOvers(asked);
+        List<KitWork> works = new ArrayList<>();
+        for (int i = 0; i < asked.size(); i++) {
+            Kit kit = asked.get(i);
+            long all = bags.get(i);
+            KitWork work = KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, leftOversFor(kit, free, all)));
+            works.add(work);
+            Map<String, Count> picked = work.bill().picked();
+            kit.leftOvers().taken().forEach(good -> free.merge(
+                    good.id(), -all * Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(0L), Long::sum));
+        }
+        return works;
+    }
+
+    /**
+     * The kit as one bag of it was planned: with the left-overs that it took, by the shop's practice of now.
+     *
+     * @param taken by the id of their fabric
+     */
+    @Transactional(readOnly = true)
+    public KitWork workTaking(Kit kit, Map<Long, List<LeftOver>> taken) {
+        Map<String, List<LeftOver>> byFabric = new HashMap<>();
+        kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), taken.getOrDefault(fabric.id(), List.of())));
+        return KitWork.of(new KitCloth(kit, practiceOf(kit), fabrics, byFabric));
+    }
+
+    private Map<Long, Long> freeLeftOvers(List<Kit> asked) {
+        List<Long> ids = asked.stream().flatMap(kit -> kit.leftOvers().taken().stream()).map(Good::id).distinct().toList();
+        Map<Long, Long> free = new HashMap<>();
+        if (!ids.isEmpty()) {
+            goods.counts(ids).forEach((id, count) -> free.put(id, count.free()));
+        }
+        return free;
+    }
+
+    /** What each of so many bags may take, by the code of its fabric; only a kit whose pieces the shop cuts. */
+    private static Map<String, List<LeftOver>> leftOversFor(Kit kit, Map<Long, Long> free, long bags) {
+        Map<String, List<LeftOver>> byFabric = new HashMap<>();
+        if (kit.isCutByTheShop()) {
+            kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), kit.leftOvers().takenOf(fabric.id()).stream()
+                    .filter(good -> free.get(good.id()) >= bags)
+                    .map(good -> good.leftOver(Math.toIntExact(free.get(good.id()) / bags)))
+                    .toList()));
+        }
+        return byFabric;
+    }
+
+    /** How much less cloth the kit takes as sold when everything is laid together than with each size alone. */
+    @Transactional(readOnly = true)
+    public Length savedByPlan(KitWork work) {
+        return work.savedByPlan(new KitCloth(work.kit(), work.practice(), fabrics, Map.of()));
+    }
+
+    /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
+    public Prices<BillCost> costs(KitWork work) {
+        UsualPrices usual = priceList.usual();
+        Map<String, Good> byCode = work.kit().goodsByCode();
+        return new Prices<>(
+                Optional.of(BillCost.of(
+                        work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth), code -> price(byCode.get(code), usual))),
+                Optional.of(BillCost.of(
+                        work.bill(), code -> work.kit().fabric(code).prices().cost(),
+                        code -> byCode.get(code).piece().isPresent() ? Optional.of(Money.zero(usual.currency())) : byCode.get(code).prices().cost())));
+    }
+
+    /** Its own price, or the usual one of a pack of its kind. */
+    private static Optional<Money> price(Good good, UsualPrices usual) {
+        return good.prices().price()
+                .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
+                .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1)).flatMap(kind -> usual.of(kind, Count.ONE)));
+    }
+
+    /** How many bags the free stock gives, and what stops the next one. */
+    @Transactional(readOnly = true)
+    public KitsPossible possible(KitWork work) {
+        if (!work.problems().isEmpty()) {
+            return new KitsPossible(Map.of(), new Count(0), List.of());
+        }
+        Map<String, List<BoltStock>> bolts = new HashMap<>();
+        Map<String, Long> ids = work.kit().fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
+        Map<Long, List<Bolt>> byFabric =
+                stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
+        for (BillLine line : work.bill().lines()) {
+            line.match(
+                    cut -> bolts.put(cut.fabricCode(), BoltRequest.wideEnough(
+                            byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
+                            cut.plannedWidth())),
+                    picked -> null);
+        }
+        Map<String, Count> free = new HashMap<>();
+        Map<Long, GoodService.GoodCount> counts = goods.counts(work.kit().goodsByCode().values().stream().map(Good::id).toList());
+        work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(counts.get(good.id()).free())));
+        return KitsPossible.of(work.bill(), bolts, free);
+    }
+
+    /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
+    @Transactional(readOnly = true)
+    public Optional<Need> clothNeed(Kit kit, Fabric fabric, ShopPractice by, Instructions instructions, Length usableWidth) {
+        Map<String, List<LeftOver>> leftOvers = leftOversFor(kit, freeLeftOvers(List.of(kit)), 1);
+        return new KitCloth(kit, by, fabrics, leftOvers).need(fabric, instructions, usableWidth);
+    }
+}

@@ -1,0 +1,90 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.kits.KitService;
+import retazo.app.kits.KitWorks;
+import retazo.app.patterns.PatternAbout;
+import retazo.app.practice.PracticeService;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+
+/** Settings of the shop and of single kits, with what they change. 24 of 3 1/2 × 9 1/2: 22 in, 3/4 yd with 5 %. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class PracticeFlowTest {
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+    private final PracticeService practice;
+
+    PracticeFlowTest(TestShop.Shop shop, PracticeService practice) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+        this.practice = practice;
+    }
+
+    /** Without a margin 22 in are 5/8 yd, 1/8 less; nothing is saved, and a margin that cannot be read is told at its field. */
+    @Test
+    void what_settings_would_change_is_seen_before_they_are_saved() {
+        long kit = kit();
+        String name = samples.bean(KitService.class).kit(kit).name();
+        ShopPractice before = practice.practice();
+        try (Tab owner = Tab.of(shop, "marisol")) {
+            Page page = owner.page();
+            owner.go("/practice");
+            page.locator("#margin").fill("none");
+            owner.press("See what they change");
+            Locator line = page.locator("#effect tr").filter(new Locator.FilterOptions().setHasText(name));
+            awaited(line).containsText("5/8yd");
+            awaited(line).containsText("1/8 yd less");
+            awaited(page.locator("#margin")).hasValue("none");
+            assertThat(practice.practice()).isEqualTo(before);
+
+            page.locator("#margin").fill("plenty");
+            owner.press("See what they change");
+            awaited(page.locator("#fault-margin")).isVisible();
+            awaited(page.locator("#effect")).not().isVisible();
+        }
+    }
+
+    @Test
+    void a_kit_keeps_a_margin_of_its_own_which_is_seen_as_one_and_can_be_given_up() {
+        long kit = kit();
+        try (Tab owner = Tab.of(shop, "marisol")) {
+            Page page = owner.page();
+            owner.go("/kits/" + kit + "/cloth?margin=none");
+            owner.press("Keep squaring, step and margin for this kit");
+            awaited(page.locator("#own-settings")).containsText("none in place of 5 %");
+            assertThat(length(kit)).isEqualTo(Length.parse("5/8 yd"));
+            owner.go("/practice/own");
+            awaited(page.locator("tbody").filter(new Locator.FilterOptions().setHasText(samples.bean(KitService.class).kit(kit).name()))).isVisible();
+
+            owner.go("/kits/" + kit + "/cloth");
+            owner.press("Follow the shop again");
+            awaited(page.locator("#own-settings")).not().isVisible();
+            assertThat(length(kit)).isEqualTo(Length.parse("3/4 yd"));
+        }
+    }
+
+    private Length length(long kit) {
+        return samples.bean(KitWorks.class).work(samples.bean(KitService.class).kit(kit)).lengths().values().iterator().next();
+    }
+
+    private long kit() {
+        return samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), samples.fabric());
+    }
+
+    private static LocatorAssertions awaited(Locator locator) {
+        return PlaywrightAssertions.assertThat(locator);
+    }
+}
