@@ -151,9 +151,10 @@ public class KitWorks {
                 .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1)).flatMap(kind -> usual.of(kind, Count.ONE)));
     }
 
-    /** How many bags the free stock gives, and what stops the next one. */
+    /** How many bags the free stock gives, and what stops the next one; each is counted with its whole length, without left-overs. */
     @Transactional(readOnly = true)
-    public KitsPossible possible(KitWork work) {
+    public KitsPossible possible(KitWork asked) {
+        KitWork work = asked.kit().leftOvers().taken().isEmpty() ? asked : workBy(asked.kit(), practice.practice());
         if (!work.problems().isEmpty()) {
             return new KitsPossible(Map.of(), new Count(0), List.of());
         }

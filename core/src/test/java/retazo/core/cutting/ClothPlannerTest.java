@@ -152,6 +152,15 @@ class ClothPlannerTest {
                 new LaidCloth.Rests(Length.parse("19 1/2 in"), Length.ofInches(30), 1), PrecutKind.FAT_QUARTER, Length.ofInches(40))).isZero();
     }
 
+    /** The same pieces under other labels are one stack; one piece more is another list. */
+    @Test
+    void cloths_with_the_same_list_are_cut_alike() {
+        LaidCloth one = laid(PrintKind.ALL_OVER, patches("B1", "4", "4", 30), patches("B2", "3 1/2", "3 1/2", 60));
+
+        assertThat(one.isCutLike(laid(PrintKind.ALL_OVER, patches("C1", "4", "4", 30), patches("C2", "3 1/2", "3 1/2", 60)))).isTrue();
+        assertThat(one.isCutLike(laid(PrintKind.ALL_OVER, patches("C1", "4", "4", 31), patches("C2", "3 1/2", "3 1/2", 60)))).isFalse();
+    }
+
     private static ClothPlan sparedBy(List<LeftOver> leftOvers, ClothNeed... needs) {
         ClothRequest request = request(PrintKind.ALL_OVER, needs);
         ClothRequest spared = new ClothRequest(

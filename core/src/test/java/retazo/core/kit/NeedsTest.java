@@ -15,6 +15,7 @@ import retazo.core.cloth.SheetSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPlan;
+import retazo.core.cutting.LeftOver;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -202,6 +203,32 @@ class NeedsTest {
         assertThat(cloth(result.byFabric().get("bolt")).exact().value()).isEqualTo(inches("17"));
         assertThat(with(new KitChoice.Precut(own), new Contents(false, false)).problems()).extracting(Problem::code)
                 .containsExactly("kit.precut-too-small");
+    }
+
+    /** A left-over of 40 × 40 has room for all of fog, 30 squares of 4 and 60 of 3 1/2: 33 in of strips. Nothing is cut off the bolt. */
+    @Test
+    void a_bill_takes_left_overs_in_place_of_cloth() {
+        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER).with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
+        Needs.Result result = new Needs(PRACTICE, Instructions.SHOP).of(
+                DESIGN, plan(QuiltSamples.throwSize()),
+                role -> role.equals(QuiltSamples.FOG) ? new KitChoice.Fabric(fog) : fabric(role.value(), "40"), Contents.EVERYTHING);
+
+        BillOfMaterials bill = BillOfMaterials.of(DESIGN, result.byFabric());
+
+        assertThat(bill.lengths()).doesNotContainKey("fog").containsKey("lantern");
+        assertThat(bill.picked()).isEqualTo(Map.of("LEFT-1", Count.ONE));
+        assertThat(sell(result.byFabric().get("fog"))).isEqualTo(Length.ZERO);
+    }
+
+    /** A maker who follows the printed pattern never finds a left-over in the bag. */
+    @Test
+    void printed_instructions_take_no_left_overs() {
+        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER).with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
+                DESIGN, plan(QuiltSamples.throwSize()),
+                role -> role.equals(QuiltSamples.FOG) ? new KitChoice.Fabric(fog) : fabric(role.value(), "40"), Contents.EVERYTHING);
+
+        assertThat(BillOfMaterials.of(DESIGN, result.byFabric()).picked()).isEmpty();
     }
 
     /** Night from what is tried, all other roles off the bolt. */
