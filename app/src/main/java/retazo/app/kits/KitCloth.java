@@ -36,19 +36,14 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
     }
 
     Needs.Result needs(QuiltPlan plan, Instructions instructions) {
-        return needs(plan, instructions, fabric -> fabric);
+        return new Needs(practice, instructions).of(design(), plan, role -> choice(role, fabric -> fabric), kit.contents());
     }
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
-        QuiltPlan plan = plan();
-        Needs.Result needs = needs(plan, instructions, chosen -> chosen.code().equals(fabric.code())
-                ? KitFabric.measured(fabric.code(), usableWidth, chosen.print()).with(chosen.leftOvers()) : chosen);
-        return Optional.ofNullable(needs.byFabric().get(fabric.code()));
-    }
-
-    private Needs.Result needs(QuiltPlan plan, Instructions instructions, UnaryOperator<KitFabric> seen) {
-        return new Needs(practice, instructions).of(design(), plan, role -> choice(role, seen), kit.contents());
+        UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code())
+                ? KitFabric.measured(fabric.code(), usableWidth, chosen.print()).with(chosen.leftOvers()) : chosen;
+        return new Needs(practice, instructions).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen), kit.contents());
     }
 
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {

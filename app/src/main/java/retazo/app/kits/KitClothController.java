@@ -31,7 +31,6 @@ import retazo.app.staff.StaffService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
-import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothBatch;
@@ -188,7 +187,7 @@ class KitClothController {
         QuiltPlan plan = works.work(kit).plan();
         return new ClothQuestion.Compared(
                 kitsTogether, fabric.prices().price().or(usual::cloth), usual,
-                alone ? PrecutKind.customary().stream().map(kind -> RoleFromPrecuts.of(plan, roles.get(0), kind)).toList() : List.of());
+                alone ? RoleFromPrecuts.serving(plan, roles.get(0)) : List.of());
     }
 
     private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {

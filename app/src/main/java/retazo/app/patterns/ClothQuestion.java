@@ -31,7 +31,7 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
      * @param kits    how many are to be cut together; 0 for none
      * @param price   of the cloth; empty where nobody knows
      * @param usual   what precuts usually cost
-     * @param precuts the same from precuts of each kind; none where several roles share the cloth
+     * @param precuts the same from the kinds of precuts that serve; none where several roles share the cloth
      */
     public record Compared(int kits, Optional<ClothPrice> price, UsualPrices usual, List<RoleFromPrecuts> precuts) {
         public Compared {

@@ -55,9 +55,7 @@ final class ClothWays {
         ways.add(cloth("together", planned.plan().exact().value(), planned.sell().value(), together, Optional.of(Instructions.OURS)));
         otherwise(planned).ifPresent(other -> ways.add(cloth(
                 isAlong(other.plan()) ? "along" : "across", other.plan().exact().value(), other.sell().value(), false, Optional.empty())));
-        asked.compared().precuts().stream()
-                .filter(role -> role.cautious().isPresent() && role.others().isEmpty() && !role.takesLong())
-                .forEach(role -> ways.add(precuts(role)));
+        asked.compared().precuts().forEach(role -> ways.add(precuts(role)));
         return ways;
     }
 

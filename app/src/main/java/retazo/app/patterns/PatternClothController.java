@@ -106,15 +106,13 @@ class PatternClothController {
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
                 (by, instructions, usable) -> need(pattern, size, role, by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(0, usual.cloth(), usual, PrecutKind.customary().stream()
-                        .map(kind -> RoleFromPrecuts.of(plan, role, kind)).toList()));
+                new ClothQuestion.Compared(0, usual.cloth(), usual, RoleFromPrecuts.serving(plan, role)));
     }
 
     private static Optional<Need> need(
             PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Instructions instructions, Length width) {
-        Needs.Result needs = new Needs(practice, instructions).of(
-                pattern.design(), new QuiltPlanner(practice).plan(pattern.design(), size),
+        return new Needs(practice, instructions).ofOne(
+                role.value(), pattern.design(), new QuiltPlanner(practice).plan(pattern.design(), size),
                 each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING);
-        return Optional.ofNullable(needs.byFabric().get(role.value()));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import retazo.app.shared.Words;
 import retazo.core.block.Block;
 import retazo.core.block.Cell;
 import retazo.core.block.UnitKind;

@@ -28,7 +28,7 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, long stacks) {
             throw new IllegalArgumentException(kits + " kits in " + layers + " layers are no batch.");
         }
         CutRequest all = one.request().times(kits);
-        CutPlan plan = one.strips().isEmpty() ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(all, new CutPlanner());
+        CutPlan plan = one.strips().isEmpty() ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(all, new CutPlanner()::plan);
         LaidCloth laid = LaidCloth.of(one.length().key() + ".times" + kits, all, one.parts(), one.fromLeftOvers(), plan, squaring);
         long stacks = plan.strips().stream().mapToLong(strip -> -Math.floorDiv(-strip.times(), layers)).sum();
         return new ClothBatch(kits, laid, one.length().value().times(kits), stacks);

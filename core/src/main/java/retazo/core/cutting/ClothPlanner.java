@@ -96,7 +96,7 @@ public final class ClothPlanner {
 
     private CutPlan plan(CutRequest request) {
         boolean empty = request.pieces().isEmpty() && request.fixed().isEmpty() && request.joined().isEmpty();
-        return empty ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(request, planner);
+        return empty ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(request, planner::plan);
     }
 
     /** The same with pieces from left-overs, one after the other as long as each makes the cloth shorter. */

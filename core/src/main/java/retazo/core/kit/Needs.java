@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -61,6 +62,16 @@ public final class Needs {
 
     /** The needs when each role is given a fabric or a precut. */
     public Result of(QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents) {
+        return of(design, plan, colourway, contents, code -> true);
+    }
+
+    /** What is needed of one fabric or precut; empty if nothing is, or if it cannot be met. */
+    public Optional<Need> ofOne(String code, QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents) {
+        return Optional.ofNullable(of(design, plan, colourway, contents, code::equals).byFabric().get(code));
+    }
+
+    private Result of(
+            QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents, Predicate<String> wanted) {
         Map<String, KitChoice.Single> choices = new LinkedHashMap<>();
         Map<String, List<RoleKey>> rolesByCode = new LinkedHashMap<>();
         for (Role role : design.roles()) {
@@ -72,6 +83,7 @@ public final class Needs {
         ShopPractice practice = design.practice(shop);
         Map<String, Need> needs = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
+        rolesByCode.keySet().removeIf(wanted.negate());
         rolesByCode.forEach((code, roles) -> {
             NeedRequest request = new NeedRequest(design, plan, practice, choices.get(code), roles, colourway, new NeedRequest.Kind(contents, instructions));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();

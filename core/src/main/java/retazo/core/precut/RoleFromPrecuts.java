@@ -58,12 +58,29 @@ public record RoleFromPrecuts(
 
     /** What one role takes of a customary kind. */
     public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind) {
-        boolean takesLong = plan.longPieces().stream().anyMatch(one -> one.role().equals(role))
-                || plan.bindings().stream().anyMatch(one -> one.role().equals(role))
-                || plan.backings().stream().anyMatch(one -> one.role().equals(role));
+        boolean takesLong = takesLong(plan, role);
         RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, Optional.empty());
         long blocks = plan.layout().map(layout -> layout.blocks().value().value()).orElse(0L);
         return new RoleFromPrecuts(kind, pieces.cautious, pieces.nominal, pieces.tooLarge, pieces.others, takesLong, blocks);
+    }
+
+    /** The customary kinds that give a role all it takes, each planned cautiously. */
+    public static List<RoleFromPrecuts> serving(QuiltPlan plan, RoleKey role) {
+        if (takesLong(plan, role)) {
+            return List.of();
+        }
+        List<PieceNeed> pieces = plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList();
+        return PrecutKind.customary().stream()
+                .filter(kind -> !pieces.isEmpty() && pieces.stream().allMatch(piece -> gives(kind.cautious().orElseThrow(), piece)))
+                .map(kind -> of(pieces, kind, kind.cautious()))
+                .toList();
+    }
+
+    /** Whether a role is also cut into long strips or a back. */
+    private static boolean takesLong(QuiltPlan plan, RoleKey role) {
+        return plan.longPieces().stream().anyMatch(one -> one.role().equals(role))
+                || plan.bindings().stream().anyMatch(one -> one.role().equals(role))
+                || plan.backings().stream().anyMatch(one -> one.role().equals(role));
     }
 
     /**
@@ -141,14 +158,23 @@ public record RoleFromPrecuts(
 
     /**
      * How many blocks so many sheets make, each block with its share of the pieces, rounded up over all of them; 0 where the quilt is not
-     * counted in blocks. The search halves the range, since more blocks never take fewer sheets.
+     * counted in blocks. Since more blocks never take fewer sheets, the search strides away from the share of sheets that the quilt takes
+     * until it has the answer between two numbers, and halves that range.
      */
     public long blocksFrom(long sheets) {
         if (blocks == 0 || cautious.isEmpty() || sheets < 1) {
             return 0;
         }
-        long made = 0;
-        long tooMany = blocks * (sheets / cautious.get().sheets() + 2) + 1;
+        long made = blocks * sheets / cautious.get().sheets();
+        long tooMany = made + 1;
+        for (long stride = 1; made > 0 && sheetsFor(made) > sheets; stride *= 2) {
+            tooMany = made;
+            made = Math.max(0, made - stride);
+        }
+        for (long stride = 1; sheetsFor(tooMany) <= sheets; stride *= 2) {
+            made = tooMany;
+            tooMany += stride;
+        }
         while (made + 1 < tooMany) {
             long tried = (made + tooMany) / 2;
             if (sheetsFor(tried) <= sheets) {

@@ -22,7 +22,7 @@ final class SheetCuts {
 
     /** Ways to part a collection in two that are looked at where whole sets are wanted, and where any pieces are. */
     private static final long MOST_PARTINGS = 1_000_000;
-    private static final long MOST_PARTINGS_OF_ANY = 60_000;
+    private static final long MOST_PARTINGS_OF_ANY = 30_000;
 
     /** A rectangle: one piece, or two rectangles put together. */
     private record Box(int width, int height, int piece, boolean turned, Optional<Box> first, Optional<Box> second, boolean beside) {

@@ -8,11 +8,13 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.FewestPatterns;
+import retazo.core.cutting.PlanMemory;
 import retazo.core.measure.Length;
 
 /** Works out how many whole sets one sheet gives, and by which diagram. */
 public final class SheetPlanner {
 
+    private static final PlanMemory<SheetRequest, Optional<SheetPlan>> MEMORY = PlanMemory.of(1_000);
     private static final int MOST_KINDS_IN_PAIRS = 6;
     /** What pinked edges and a sheet that is not true may take. */
     private static final Length SHORT_BY = Length.ofInches(1, 4);
@@ -44,6 +46,10 @@ public final class SheetPlanner {
      * @return empty if a piece does not fit the sheet
      */
     public Optional<SheetPlan> fewest(SheetRequest request) {
+        return MEMORY.plan(request, SheetPlanner::planned);
+    }
+
+    private static Optional<SheetPlan> planned(SheetRequest request) {
         List<Way> ways = ways(request);
         List<int[]> patterns = ways.stream().map(Way::counts).toList();
         int[] needed = request.set().stream().mapToInt(CutPiece::count).toArray();
