@@ -83,14 +83,23 @@ final class SheetCuts {
 
     /** How many of each kind are looked for, none more often than asked or than a sheet has area for, within the limit of work. */
     static int[] mostOfEach(SheetRequest request) {
-        long sheet = area(request.width(), request.height());
-        int[] most = request.set().stream()
-                .mapToInt(piece -> (int) Math.min(piece.count(), sheet / Math.max(1, area(piece.width(), piece.height())))).toArray();
+        int[] most = byArea(request);
         while (partings(most) > MOST_PARTINGS_OF_ANY) {
             int largest = IntStream.range(0, most.length).boxed().max(Comparator.comparing(kind -> most[kind])).orElseThrow();
             most[largest]--;
         }
         return most;
+    }
+
+    /** Whether the limit of work keeps some that a sheet may give from being looked for. */
+    static boolean isLimited(SheetRequest request) {
+        return partings(byArea(request)) > MOST_PARTINGS_OF_ANY;
+    }
+
+    private static int[] byArea(SheetRequest request) {
+        long sheet = area(request.width(), request.height());
+        return request.set().stream()
+                .mapToInt(piece -> (int) Math.min(piece.count(), sheet / Math.max(1, area(piece.width(), piece.height())))).toArray();
     }
 
     /** In square 64ths of an inch, rounded down. */

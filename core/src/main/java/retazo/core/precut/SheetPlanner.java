@@ -1,5 +1,6 @@
 package retazo.core.precut;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -67,7 +68,24 @@ public final class SheetPlanner {
             }
         }
         diagrams.sort(Comparator.comparing(SheetPlan.Cut::times).reversed());
-        return Optional.of(new SheetPlan(request, diagrams, choice.bound()));
+        SheetPlan plan = new SheetPlan(request, diagrams, SheetCuts.isLimited(request) ? byArea(request) : choice.bound());
+        if (SheetCuts.isLimited(request) && plan.sheets() > plan.bound()) {
+            SheetPlan byStrips = new SheetPlan(request, SheetStrips.fewest(request), plan.bound());
+            return Optional.of(byStrips.sheets() < plan.sheets() ? byStrips : plan);
+        }
+        return Optional.of(plan);
+    }
+
+    /** The area of all pieces in sheets: what no choice of diagrams beats, though not all were looked at. */
+    private static int byArea(SheetRequest request) {
+        BigInteger all = request.set().stream()
+                .map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(piece.count()))).reduce(BigInteger.ZERO, BigInteger::add);
+        BigInteger[] sheets = all.divideAndRemainder(area(request.width(), request.height()));
+        return sheets[0].intValueExact() + sheets[1].signum();
+    }
+
+    private static BigInteger area(Length one, Length other) {
+        return BigInteger.valueOf(one.ticks()).multiply(BigInteger.valueOf(other.ticks()));
     }
 
     /** What one sheet can give, by how many of each kind. */

@@ -80,6 +80,30 @@ class SheetPlannerTest {
         });
     }
 
+    @Property(tries = 40)
+    void sheets_of_many_small_pieces_are_cut_edge_to_edge_too(@ForAll("small") SheetRequest request) {
+        SheetPlan plan = planner.fewest(request).orElseThrow();
+
+        assertThat(plan.bound()).isLessThanOrEqualTo(plan.sheets());
+        for (CutPiece piece : request.set()) {
+            int cut = plan.cuts().stream().mapToInt(c -> c.times() * c.diagram().counts().getOrDefault(piece.id(), 0)).sum();
+            assertThat(cut).isGreaterThanOrEqualTo(piece.count());
+        }
+        plan.cuts().forEach(cut -> assertThat(faults(request, cut.diagram())).isEmpty());
+    }
+
+    @Provide
+    Arbitrary<SheetRequest> small() {
+        Arbitrary<Integer> halves = Arbitraries.integers().between(2, 9);
+        Arbitrary<CutPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(20, 150), Arbitraries.of(true, false))
+                .as((width, height, count, turn) -> new CutPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
+        return pieces.list().ofMinSize(3).ofMaxSize(5).map(list -> {
+            List<CutPiece> named = new ArrayList<>();
+            list.forEach(piece -> named.add(new CutPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
+            return new SheetRequest(Length.parse("20 1/2 in"), Length.parse("17 1/2 in"), named);
+        });
+    }
+
     private static List<String> faults(SheetRequest request, CutDiagram diagram) {
         List<CutPiece> there = request.set().stream().filter(piece -> diagram.counts().containsKey(piece.id()))
                 .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn())).toList();
@@ -103,6 +127,17 @@ class SheetPlannerTest {
             list.forEach(one -> named.add(new CutPiece("P" + named.size(), one.width(), one.height(), one.count(), one.mayTurn())));
             return new SheetRequest(Length.ofInches(10), Length.ofInches(10), named);
         });
+    }
+
+    /** 40 of 1 × 1, 40 of 1 × 2, 40 of 2 × 2 and 40 of 2 × 3 on 17 1/2 × 20 1/2: more ways than are looked at; 520 of 358 3/4 square inches are two. */
+    @Test
+    void where_not_all_diagrams_are_looked_at_the_bound_is_the_area() {
+        SheetPlan plan = planner.fewest(sheet(
+                "20 1/2", "17 1/2", piece("A", "1", "1", 40, true), piece("B", "1", "2", 40, true), piece("C", "2", "2", 40, true),
+                piece("D", "2", "3", 40, true))).orElseThrow();
+
+        assertThat(plan.bound()).isEqualTo(2);
+        assertThat(plan.sheets()).isBetween(2, 3);
     }
 
     private static SheetRequest sheet(String width, String height, CutPiece... pieces) {
