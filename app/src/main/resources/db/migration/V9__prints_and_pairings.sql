@@ -13,7 +13,7 @@ CREATE TABLE good_print (
 CREATE TABLE kit_pairing (
     kit_id    bigint       NOT NULL REFERENCES kit,
     role_key  varchar(20)  NOT NULL,
-    units     integer      NOT NULL CHECK (units BETWEEN 1 AND 1000),
+    units     integer      NOT NULL CHECK (units BETWEEN 1 AND 500),
     places    varchar(100) NOT NULL CHECK (places <> ''),
     identical integer      NOT NULL CHECK (identical BETWEEN 1 AND 20),
     PRIMARY KEY (kit_id, role_key)

@@ -7,6 +7,7 @@ import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.shared.NotFoundException;
 import retazo.app.stock.Good;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
@@ -77,7 +78,7 @@ public record Kit(
     /** One of its fabrics. */
     Fabric fabric(String code) {
         return fabrics.values().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("The kit has no fabric '" + code + "'."));
+                .orElseThrow(() -> new NotFoundException("fabric of the kit", code));
     }
 
     /** Everything counted that goes into a bag, by code. */

@@ -158,8 +158,8 @@ class KitController {
     private String showForm(Model model, PatternVersion pattern, KitForm form, Faults faults) {
         Map<RoleKey, Fabric> chosen = form.chosen(pattern, byCode());
         Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, goodsByCode());
-        Function<RoleKey, Ink> inks = role -> chosen.containsKey(role)
-                ? Kit.ink(chosen.get(role)) : chosenGoods.containsKey(role) ? Kit.ink(chosenGoods.get(role)) : NOT_CHOSEN;
+        Function<RoleKey, Ink> inks = role -> chosenGoods.containsKey(role)
+                ? Kit.ink(chosenGoods.get(role)) : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
         List<QuiltSize> sizes = pattern.design().sizes();
         model.addAttribute("pattern", pattern);
         model.addAttribute("form", form);

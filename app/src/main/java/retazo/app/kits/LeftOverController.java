@@ -23,6 +23,8 @@ class LeftOverController {
 
     private static final Pattern SIZE = Pattern.compile("(\\d{1,15})x(\\d{1,15})");
 
+    private static final String SHELF = "shelf";
+
     private final LeftOverOffers offers;
     private final Words words;
 
@@ -81,6 +83,10 @@ class LeftOverController {
     private static LeftOverOffers.Purpose purpose(String use) {
         return use.matches("kit-\\d{1,15}")
                 ? new LeftOverOffers.Purpose(Optional.empty(), Optional.of(Long.parseLong(use.substring("kit-".length()))))
-                : new LeftOverOffers.Purpose(PrecutKind.ofCode(use), Optional.empty());
+                : new LeftOverOffers.Purpose(use.equals(SHELF) ? Optional.empty() : Optional.of(kind(use)), Optional.empty());
+    }
+
+    private static PrecutKind kind(String use) {
+        return PrecutKind.ofCode(use).orElseThrow(() -> new NotFoundException("use of a left-over", use));
     }
 }

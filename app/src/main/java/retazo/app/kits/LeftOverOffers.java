@@ -195,7 +195,8 @@ class LeftOverOffers {
     Outcome<Kit> take(long kitId, long goodId, long personId) {
         Kit kit = kits.kit(kitId);
         Good good = goods.good(goodId);
-        if (!kit.isCutByTheShop() || good.piece().isEmpty()) {
+        boolean ofItsCloth = good.piece().map(piece -> kit.fabrics().values().stream().anyMatch(fabric -> fabric.id() == piece.fabricId())).orElse(false);
+        if (!kit.isCutByTheShop() || !ofItsCloth) {
             return Outcome.refused(Problem.of("left.not-for-this-kit"));
         }
         book.take(kitId, goodId, decision(personId));

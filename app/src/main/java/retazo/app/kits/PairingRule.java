@@ -16,9 +16,9 @@ import retazo.core.precut.PrintMatching;
  */
 public record PairingRule(int units, PrintMatching.Unit unit) {
 
-    static final int MOST_UNITS = 1_000;
+    static final int MOST_UNITS = 500;
     static final int MOST_IDENTICAL = 20;
-    private static final int MOST_PLACES = 12;
+    private static final int MOST_PLACES = 8;
     private static final String ANY = "any";
 
     /** From places as people type them: {@code light, dark}, {@code any any any}; empty for what cannot be read. */

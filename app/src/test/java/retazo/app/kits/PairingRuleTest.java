@@ -23,8 +23,8 @@ class PairingRuleTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "two", "light dusky", "any any any any any any any any any any any any any"})
-    void anything_else_and_more_than_twelve_are_none(String typed) {
+    @ValueSource(strings = {"", "two", "light dusky", "any any any any any any any any any"})
+    void anything_else_and_more_than_eight_are_none(String typed) {
         assertThat(PairingRule.unit(typed, 1)).isEmpty();
     }
 }

@@ -3,9 +3,11 @@ package retazo.core.precut;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Which prints go into which unit, where the prints in one unit must be different: a matching, not a count.
@@ -122,10 +124,11 @@ public final class PrintMatching {
     /** Finds a print for one place; others may have to change theirs. Breadth first, so that few do. */
     private boolean augment(int[][] printOf, int[] left, int u, int place) {
         boolean[][] seen = new boolean[printOf.length][prints.size()];
+        boolean[] asked = new boolean[prints.size()];
         Deque<Waiting> waiting = new ArrayDeque<>(List.of(new Waiting(u, place, Optional.empty())));
         while (!waiting.isEmpty()) {
             Waiting one = waiting.poll();
-            for (int print = 0; print < prints.size(); print++) {
+            for (int print : mostFirst(left)) {
                 if (seen[one.unit()][print] || !suits(one.place(), print)) {
                     continue;
                 }
@@ -137,7 +140,8 @@ public final class PrintMatching {
                     left[print]--;
                     settle(printOf, one, print);
                     return true;
-                } else {
+                } else if (!asked[print]) {
+                    asked[print] = true;
                     for (int[] holder : holders(printOf, print)) {
                         waiting.add(new Waiting(holder[0], holder[1], Optional.of(new Step(one, print))));
                     }
@@ -145,6 +149,11 @@ public final class PrintMatching {
             }
         }
         return false;
+    }
+
+    /** The prints of which most are left come first, so that few places have to change theirs later. */
+    private static int[] mostFirst(int[] left) {
+        return IntStream.range(0, left.length).boxed().sorted(Comparator.comparing(print -> -left[print])).mapToInt(Integer::intValue).toArray();
     }
 
     private boolean suits(int place, int print) {
