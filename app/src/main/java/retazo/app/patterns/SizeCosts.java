@@ -17,9 +17,9 @@ import retazo.core.measure.Money;
  */
 record SizeCosts(UsualPrices usual, Map<RoleKey, PrecutKind> sources) {
 
-    /** Of one role at one size; empty where no price is known. */
-    String of(Need need, RoleView role) {
-        return money(need, new RoleKey(role.key())).map(MoneyText::of).orElse("");
+    /** Of what one role takes at one size; empty where a price is not known. */
+    String of(List<Need> needs, RoleView role) {
+        return sum(needs.stream().map(need -> money(need, new RoleKey(role.key()))).toList());
     }
 
     private Optional<Money> money(Need need, RoleKey role) {
@@ -36,7 +36,11 @@ record SizeCosts(UsualPrices usual, Map<RoleKey, PrecutKind> sources) {
 
     private String ofSize(SizeWork work) {
         List<Optional<Money>> roles = work.needs().byFabric().values().stream().map(need -> money(need, need.roles().get(0))).toList();
-        return roles.isEmpty() || roles.stream().anyMatch(Optional::isEmpty)
-                ? "" : MoneyText.of(roles.stream().map(Optional::orElseThrow).reduce(Money.zero(usual.currency()), Money::plus));
+        return sum(roles);
+    }
+
+    private String sum(List<Optional<Money>> all) {
+        return all.isEmpty() || all.stream().anyMatch(Optional::isEmpty)
+                ? "" : MoneyText.of(all.stream().map(Optional::orElseThrow).reduce(Money.zero(usual.currency()), Money::plus));
     }
 }

@@ -23,6 +23,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
+import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -93,7 +94,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     RoleRows roleRows(RoleView role) {
         Row sell = new Row(FractionText.of(""), works.stream()
                 .map(work -> work.plan().way() == Way.SIZE_TABLE
-                        ? printed(work, role) : need(work, role).map(need -> sell(need, role)).orElseGet(() -> notServed(role)))
+                        ? printed(work, role) : sold(work, role))
                 .map(cell -> marked(cell, this::asSold))
                 .toList());
         Set<String> names = works.stream()
@@ -136,20 +137,22 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
         return Optional.ofNullable(asked.sources().get(new RoleKey(role.key())));
     }
 
-    /** A role without a need takes nothing, or its precuts do not serve it; then the problem stands above the table. */
-    private Cell notServed(RoleView role) {
-        return source(role).isEmpty()
-                ? Cell.NOTHING : new Cell("", Optional.of(QuantityView.ofText(words.text("sizes.notFromThese"))), "", "", Optional.empty());
-    }
-
-    private Cell sell(Need need, RoleView role) {
-        return need.amount().match(
-                cloth -> sell(cloth.sell(), cloth.plan().exact()).after(costs.of(need, role)),
-                printed -> sell(printed.sell(), printed.exact()),
-                units -> new Cell(
-                        units.count().key(), Optional.of(QuantityView.of(units.count().value(), LengthUnit.INCH)),
-                        source(role).map(kind -> words.text((units.count().value().equals(Count.ONE) ? "sizes.unit." : "sizes.units.") + kind.code())).orElse(""), "", Optional.empty())
-                        .after(costs.of(need, role)));
+    /** What a role takes: a length, precuts, or precuts and beside them a length for what they do not give. */
+    private Cell sold(SizeWork work, RoleView role) {
+        Optional<Need> precuts = Optional.ofNullable(work.needs().byFabric().get(Needs.precutKey(new RoleKey(role.key()))));
+        Cell cloth = need(work, role).map(need -> need.amount().match(
+                length -> sell(length.sell(), length.plan().exact()), printed -> sell(printed.sell(), printed.exact()), units -> Cell.NOTHING)).orElse(Cell.NOTHING);
+        List<Need> all = Stream.concat(precuts.stream(), need(work, role).stream()).toList();
+        String money = costs.of(all, role);
+        if (precuts.isEmpty()) {
+            String none = source(role).isPresent() && cloth != Cell.NOTHING ? words.text("sizes.noneFromThese") : "";
+            return cloth == Cell.NOTHING ? cloth : cloth.after(Stream.of(none, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
+        }
+        Figure<Count> units = precuts.get().amount().match(none -> null, none -> null, Need.Amount.Units::count);
+        String unit = source(role).map(kind -> words.text((units.value().equals(Count.ONE) ? "sizes.unit." : "sizes.units.") + kind.code())).orElse("");
+        return need(work, role).isEmpty()
+                ? new Cell(units.key(), Optional.of(QuantityView.of(units.value(), LengthUnit.INCH)), unit, "", Optional.empty()).after(money)
+                : cloth.after(words.text("sizes.besidePrecuts", units.value().value(), unit) + (money.isEmpty() ? "" : ", " + words.text("sizes.inAll", money)));
     }
 
     private Cell sell(Figure<Length> sell, Figure<Length> exact) {

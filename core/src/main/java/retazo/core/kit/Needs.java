@@ -52,12 +52,23 @@ public final class Needs {
         return byRole(design, plan, Map.of());
     }
 
-    /** The same, where some roles come from precuts of customary kinds, packed as they surely are. */
+    /**
+     * The same, where some roles come from precuts of customary kinds, packed as they surely are, and what those do not give off the bolt
+     * beside them. The keys of the precuts are those of {@link #precutKey}.
+     */
     public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, PrecutKind> sources) {
         Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
-        return of(design, plan, role -> Optional.ofNullable(sources.get(role))
-                .<KitChoice>map(kind -> new KitChoice.Precut(KitGood.customary(role.value(), kind)))
-                .orElseGet(() -> new KitChoice.Fabric(new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER))), Contents.EVERYTHING);
+        return of(design, plan, role -> {
+            KitChoice.Fabric cloth = new KitChoice.Fabric(new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER));
+            return Optional.ofNullable(sources.get(role))
+                    .<KitChoice>map(kind -> new KitChoice.Both(new KitChoice.Precut(KitGood.customary(precutKey(role), kind)), cloth))
+                    .orElse(cloth);
+        }, Contents.EVERYTHING);
+    }
+
+    /** Under which key the precuts of a role are found, beside its cloth under its own. */
+    public static String precutKey(RoleKey role) {
+        return role.value() + ".precut";
     }
 
     /** The needs when each role is given a fabric or a precut. */

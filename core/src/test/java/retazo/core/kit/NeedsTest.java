@@ -231,6 +231,17 @@ class NeedsTest {
         assertThat(BillOfMaterials.of(DESIGN, result.byFabric()).picked()).isEmpty();
     }
 
+    /** The same by role: 35 squares of 10 in for the patches, and the binding off the bolt beside them. */
+    @Test
+    void a_role_planned_from_precuts_has_both_under_keys_of_its_own() {
+        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED)
+                .byRole(DESIGN, plan(QuiltSamples.throwSize()), Map.of(QuiltSamples.NIGHT, PrecutKind.SQUARES_10)).byFabric();
+
+        assertThat(needs.get(Needs.precutKey(QuiltSamples.NIGHT)).amount().headline().value()).isEqualTo(Count.ONE);
+        assertThat(cloth(needs.get("night")).exact().value()).isEqualTo(inches("16 3/4"));
+        assertThat(cloth(needs.get("lantern")).exact().value()).isEqualTo(inches("34"));
+    }
+
     /** Night from what is tried, all other roles off the bolt. */
     private static Needs.Result with(KitChoice night, Contents contents) {
         return new Needs(PRACTICE, Instructions.PRINTED).of(
