@@ -71,7 +71,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         boolean byTheBag = !kit.leftOvers().takenOf(kit.fabric(fabricCode).id()).isEmpty() || !leftOvers(fabricCode).isEmpty();
         return byTheBag || bags > ClothBatch.MOST_KITS
                 ? Optional.empty()
-                : together(fabricCode, bags).filter(ClothBatch::saves).map(batch -> practice.margin().toSell(
+                : together(fabricCode, bags).filter(batch -> batch.saved().isPositive()).map(batch -> practice.margin().toSell(
                         batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
     }
 

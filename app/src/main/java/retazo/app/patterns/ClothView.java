@@ -62,7 +62,7 @@ public record ClothView(
     private static String batch(ClothQuestion asked, LaidCloth laid, Words words) {
         ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().kits(), asked.practice().lay().layers());
         return words.text(
-                batch.saves() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
+                batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
                 LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), asked.practice().lay().layers());
     }
 

@@ -28,13 +28,27 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, long stacks) {
             throw new IllegalArgumentException(kits + " kits in " + layers + " layers are no batch.");
         }
         CutRequest all = one.request().times(kits);
-        CutPlan plan = one.strips().isEmpty() ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(all, new CutPlanner()::plan);
+        CutPlan plan = plan(one, all, kits);
         LaidCloth laid = LaidCloth.of(one.length().key() + ".times" + kits, all, one.parts(), one.fromLeftOvers(), plan, squaring);
         long stacks = plan.strips().stream().mapToLong(strip -> -Math.floorDiv(-strip.times(), layers)).sum();
         return new ClothBatch(kits, laid, one.length().value().times(kits), stacks);
     }
 
-    /** What they take together. */
+    /** One plan for all of them, if it is shorter and stands the check; else that of one so many times. */
+    private static CutPlan plan(LaidCloth one, CutRequest all, int kits) {
+        CutPlan each = new CutPlan(
+                one.strips().stream().map(LaidCloth.Strip::cut)
+                        .map(strip -> new CutStrip(Math.multiplyExact(strip.times(), kits), strip.height(), strip.pieces(), strip.rests())).toList(),
+                Length.ZERO);
+        if (kits == 1 || one.strips().isEmpty()) {
+            return each;
+        }
+        CutPlan together = PlanMemory.SHARED.plan(all, new CutPlanner()::plan);
+        boolean stands = together.length().isShorterThan(each.length()) && CutPlanCheck.faults(all, together).isEmpty();
+        return stands ? together : new CutPlan(each.strips(), together.bound().isLongerThan(each.length()) ? Length.ZERO : together.bound());
+    }
+
+    /** What they take together; never more than each by itself. */
     public Figure<Length> together() {
         return laid.length();
     }
@@ -44,12 +58,7 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, long stacks) {
         return laid.strips().stream().mapToLong(strip -> strip.cut().times()).sum();
     }
 
-    /** Whether they take less together. */
-    public boolean saves() {
-        return saved().isPositive();
-    }
-
-    /** How much less they take together; below zero where a plan for all of them found nothing shorter. */
+    /** How much less they take together: strips that are shared, and the squaring of all but one. */
     public Length saved() {
         return apart.minus(laid.length().value());
     }
