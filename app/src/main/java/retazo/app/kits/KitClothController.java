@@ -30,6 +30,7 @@ import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -152,6 +153,9 @@ class KitClothController {
                 "kit.own", words.text("figure.practice." + measure.key()), own.length(measure), without.length(measure))));
         kit.settings().margin().ifPresent(margin -> texts.add(words.text(
                 "kit.own", words.text("figure.practice.margin"), MarginText.write(margin, own.sellingUnit()), MarginText.write(without.margin(), own.sellingUnit()))));
+        kit.settings().longStrips().ifPresent(lay -> texts.add(words.text(
+                "kit.own", words.text("practice.longStrips"), words.text("practice.longStrips." + lay),
+                words.text("practice.longStrips." + without.lay().longStrips()))));
         return String.join("; ", texts);
     }
 
@@ -166,6 +170,15 @@ class KitClothController {
             return show(kit, fabric, settings, 0, Faults.of(reader.problems(), words), model);
         }
         kits.set(id, KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
+    }
+
+    /** Lays the long strips of this kit in another way than its pattern and the shop. */
+    @PostMapping("/kits/{id}/long-strips")
+    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, kits.kit(id).settings().with(lay));
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         next.addAttribute("fabric", fabric);
         return "redirect:/kits/" + id + "/cloth";

@@ -23,6 +23,7 @@ import java.util.Optional;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.kit.Contents;
@@ -85,6 +86,10 @@ class KitEntity {
     @Column(name = "margin_ticks")
     private @Nullable Length marginLength;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "long_strips")
+    private @Nullable LongLay longStrips;
+
     @Column(name = "follows_paper", nullable = false, updatable = false)
     private boolean followsPaper;
 
@@ -125,6 +130,7 @@ class KitEntity {
     }
 
     void set(KitSettings settings) {
+        longStrips = settings.longStrips().orElse(null);
         overrides.clear();
         overrides.putAll(settings.measures());
         marginHundredths = settings.margin().map(margin -> margin.match(none -> 0, share -> share.percent().hundredths(), extra -> null)).orElse(null);
@@ -135,7 +141,7 @@ class KitEntity {
         Optional<Margin> margin = marginLength != null
                 ? Optional.of(new Margin.Extra(marginLength))
                 : Optional.ofNullable(marginHundredths).map(share -> share == 0 ? new Margin.None() : new Margin.Share(new Percent(share)));
-        return new KitSettings(overrides, margin);
+        return new KitSettings(overrides, margin, Optional.ofNullable(longStrips));
     }
 
     /** Whose instructions it has unless somebody decides otherwise. */

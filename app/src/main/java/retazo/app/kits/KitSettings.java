@@ -3,6 +3,7 @@ package retazo.app.kits;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -12,17 +13,18 @@ import retazo.core.measure.Length;
  * Settings that a kit has of its own, in place of its pattern's or the shop's.
  *
  * @param measures squaring and selling step, where they are its own
+ * @param longStrips how borders and other long strips lie
  */
-public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin) {
+public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips) {
 
-    static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty());
+    static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty());
 
     public KitSettings {
         measures = Map.copyOf(measures);
     }
 
     public boolean any() {
-        return !measures.isEmpty() || margin.isPresent();
+        return !measures.isEmpty() || margin.isPresent() || longStrips.isPresent();
     }
 
     /** A practice with them. */
@@ -31,7 +33,13 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         for (Map.Entry<PracticeMeasure, Length> measure : measures.entrySet()) {
             own = own.with(measure.getKey(), measure.getValue());
         }
-        return margin.map(own::with).orElse(own);
+        ShopPractice laid = longStrips.isPresent() ? own.with(own.lay().with(longStrips.get())) : own;
+        return margin.map(laid::with).orElse(laid);
+    }
+
+    /** The same with long strips laid in another way. */
+    KitSettings with(LongLay lay) {
+        return new KitSettings(measures, margin, Optional.of(lay));
     }
 
     /** What of a practice differs from another one. */
@@ -42,6 +50,8 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
                 measures.put(measure, wanted.length(measure));
             }
         }
-        return new KitSettings(measures, shop.margin().equals(wanted.margin()) ? Optional.empty() : Optional.of(wanted.margin()));
+        return new KitSettings(
+                measures, shop.margin().equals(wanted.margin()) ? Optional.empty() : Optional.of(wanted.margin()),
+                shop.lay().longStrips() == wanted.lay().longStrips() ? Optional.empty() : Optional.of(wanted.lay().longStrips()));
     }
 }

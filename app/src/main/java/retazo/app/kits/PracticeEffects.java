@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.patterns.PatternSearch;
@@ -87,9 +88,11 @@ class PracticeEffects {
             if (kit.settings().any()) {
                 String margin = kit.settings().margin()
                         .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit())).orElse("");
-                String measures = measures(kit.settings().measures());
+                String lay = kit.settings().longStrips()
+                        .map(one -> words.text("practice.longStrips") + " " + words.text("practice.longStrips." + one)).orElse("");
                 own.add(new Own(
-                        kit.name(), "/kits/" + kit.id() + "/cloth", measures.isEmpty() || margin.isEmpty() ? measures + margin : measures + ", " + margin));
+                        kit.name(), "/kits/" + kit.id() + "/cloth",
+                        Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
             }
         }
         return own;

@@ -32,10 +32,11 @@ final class ClothWays {
      * @param chosen whether the length of the kit is its length
      * @param instructions that make it so for a kit with our page; empty for a way that is only compared
      * @param source precuts that it takes; empty for cloth
+     * @param longStrips how the long strips of a kit lie then; empty where that is no choice
      */
     public record Alternative(
             String name, String why, Optional<LengthView> exact, QuantityView sell, String money, boolean chosen, Optional<Instructions> instructions,
-            String source) {
+            String source, Optional<LongLay> longStrips) {
     }
 
     private final ClothQuestion asked;
@@ -50,21 +51,27 @@ final class ClothWays {
         Figure<Length> rounded = alone.plan().roundedParts(asked.practice().figure(PracticeMeasure.SELLING_STEP));
         boolean together = asked.instructions().arePlanned();
         List<Alternative> ways = new ArrayList<>();
-        ways.add(cloth("rounded", rounded.value(), rounded.value(), false, Optional.empty()));
-        ways.add(cloth("alone", alone.plan().exact().value(), alone.sell().value(), !together, Optional.of(Instructions.OURS_ALONE)));
-        ways.add(cloth("together", planned.plan().exact().value(), planned.sell().value(), together, Optional.of(Instructions.OURS)));
+        ways.add(cloth("rounded", rounded.value(), rounded.value(), false, Optional.empty(), Optional.empty()));
+        ways.add(cloth("alone", alone, !together, Instructions.OURS_ALONE));
+        ways.add(cloth("together", planned, together, Instructions.OURS));
         otherwise(planned).ifPresent(other -> ways.add(cloth(
-                isAlong(other.plan()) ? "along" : "across", other.plan().exact().value(), other.sell().value(), false, Optional.empty())));
+                isAlong(other.plan()) ? "along" : "across", other.plan().exact().value(), other.sell().value(), false, Optional.empty(),
+                together ? Optional.of(isAlong(other.plan()) ? LongLay.ALONG : LongLay.ACROSS) : Optional.empty())));
         asked.compared().precuts().forEach(role -> ways.add(precuts(role)));
         return ways;
     }
 
-    private Alternative cloth(String key, Length exact, Length sell, boolean chosen, Optional<Instructions> instructions) {
+    private Alternative cloth(String key, Need.Amount.Cloth way, boolean chosen, Instructions instructions) {
+        return cloth(key, way.plan().exact().value(), way.sell().value(), chosen, Optional.of(instructions), Optional.empty());
+    }
+
+    private Alternative cloth(
+            String key, Length exact, Length sell, boolean chosen, Optional<Instructions> instructions, Optional<LongLay> longStrips) {
         LengthUnit unit = asked.practice().sellingUnit();
         return new Alternative(
                 words.text("laid.way." + key), chosen ? words.text("laid.way.chosen") : words.text("laid.way." + key + ".why"),
                 Optional.of(LengthView.inches(exact)), QuantityView.of(sell, unit), asked.compared().price().map(price -> MoneyText.of(price.of(sell))).orElse(""),
-                chosen, instructions, "");
+                chosen, instructions, "", longStrips);
     }
 
     /** Everything laid together with the long strips the other way: along the cloth where they lie across it, and across where along. */
@@ -86,6 +93,6 @@ final class ClothWays {
         String count = packs && units.equals(Count.ONE) ? words.text("laid.way.precut.pack") : words.text(packs ? "laid.way.precut.packs" : "laid.way.precut.units", units.value());
         return new Alternative(
                 words.text("laid.way.precut", words.text("precuts.kind." + kind.code())), words.text("laid.way.precut.why", sheets.value()), Optional.empty(),
-                QuantityView.ofText(count), asked.compared().usual().of(kind, units).map(MoneyText::of).orElse(""), false, Optional.empty(), kind.code());
+                QuantityView.ofText(count), asked.compared().usual().of(kind, units).map(MoneyText::of).orElse(""), false, Optional.empty(), kind.code(), Optional.empty());
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -32,8 +33,16 @@ class KitSettingsTest {
     }
 
     @Test
+    void long_strips_laid_otherwise_leave_the_rest_of_the_laying_alone() {
+        ShopPractice own = KitSettings.NONE.with(LongLay.ALONG).on(SHOP);
+
+        assertThat(own.lay()).isEqualTo(SHOP.lay().with(LongLay.ALONG));
+        assertThat(KitSettings.between(SHOP, own)).isEqualTo(KitSettings.NONE.with(LongLay.ALONG));
+    }
+
+    @Test
     void a_margin_of_its_own_stands_in_place_of_any_other() {
-        KitSettings settings = new KitSettings(Map.of(), Optional.of(new Margin.Share(Percent.of(10))));
+        KitSettings settings = new KitSettings(Map.of(), Optional.of(new Margin.Share(Percent.of(10))), Optional.empty());
 
         assertThat(settings.on(SHOP.with(new Margin.Extra(Length.ofInches(9)))).margin()).isEqualTo(new Margin.Share(Percent.of(10)));
     }

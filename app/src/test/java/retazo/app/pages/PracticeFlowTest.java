@@ -6,16 +6,25 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.PracticeService;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 
 /** Settings of the shop and of single kits, with what they change. 24 of 3 1/2 × 9 1/2: 22 in, 3/4 yd with 5 %. */
@@ -73,6 +82,29 @@ class PracticeFlowTest {
             owner.press("Follow the shop again");
             awaited(page.locator("#own-settings")).not().isVisible();
             assertThat(length(kit)).isEqualTo(Length.parse("3/4 yd"));
+        }
+    }
+
+    /** The borders of the demo's throw in teal lie across at 95 in; along the length the cloth takes 95 1/4. */
+    @Test
+    void borders_along_the_length_are_chosen_for_one_kit() {
+        Map<RoleKey, Fabric> fabrics = new HashMap<>();
+        Fabric teal = samples.fabric();
+        PatternVersion wake = samples.bean(PatternService.class).newestOf(1);
+        wake.design().roles().forEach(role -> fabrics.put(role.key(), role.key().value().equals("back") ? samples.fabric() : teal));
+        fabrics.put(new RoleKey("lantern"), samples.fabric());
+        fabrics.put(new RoleKey("fog"), samples.fabric());
+        long kit = Samples.done(samples.bean(KitService.class).add(new NewKits(
+                wake, List.of("throw"), Samples.unique("Along "), fabrics, Map.of(), Contents.EVERYTHING))).get(0);
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/cloth?fabric=" + teal.code());
+            awaited(page.locator(".cloth-figures")).containsText("95in");
+            page.getByLabel("Cut this kit: Along the length").click();
+            awaited(page.locator(".cloth-figures")).containsText("951/4in");
+            awaited(page.locator("#own-settings")).containsText("along the length in place of whichever is shorter");
+            designer.press("Follow the shop again");
+            awaited(page.locator(".cloth-figures")).containsText("95in");
         }
     }
 
