@@ -30,7 +30,6 @@ import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.LongLay;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -157,40 +156,6 @@ class KitClothController {
                 "kit.own", words.text("practice.longStrips"), words.text("practice.longStrips." + lay),
                 words.text("practice.longStrips." + without.lay().longStrips()))));
         return String.join("; ", texts);
-    }
-
-    /** Keeps what was tried out for this kit alone. */
-    @PostMapping("/kits/{id}/settings")
-    String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next, Model model) {
-        Kit kit = kits.kit(id);
-        FieldReader reader = new FieldReader();
-        ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
-        if (reader.anyProblem()) {
-            model.addAttribute("together", "");
-            return show(kit, fabric, settings, 0, Faults.of(reader.problems(), words), model);
-        }
-        kits.set(id, KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted));
-        next.addFlashAttribute("done", words.text("done.kit-settings"));
-        next.addAttribute("fabric", fabric);
-        return "redirect:/kits/" + id + "/cloth";
-    }
-
-    /** Lays the long strips of this kit in another way than its pattern and the shop. */
-    @PostMapping("/kits/{id}/long-strips")
-    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
-        kits.set(id, kits.kit(id).settings().with(lay));
-        next.addFlashAttribute("done", words.text("done.kit-settings"));
-        next.addAttribute("fabric", fabric);
-        return "redirect:/kits/" + id + "/cloth";
-    }
-
-    /** Lets it follow its pattern and the shop again. */
-    @PostMapping("/kits/{id}/settings/none")
-    String follow(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
-        kits.set(id, KitSettings.NONE);
-        next.addFlashAttribute("done", words.text("done.kit-settings-none"));
-        next.addAttribute("fabric", fabric);
-        return "redirect:/kits/" + id + "/cloth";
     }
 
     private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether) {

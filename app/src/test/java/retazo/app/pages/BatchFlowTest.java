@@ -9,6 +9,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
@@ -134,6 +135,31 @@ class BatchFlowTest {
             assertThat(cutter.page().locator("h1").textContent()).isEqualTo(fabric.name());
             assertThat(cutter.page().locator(".cloth-figures").textContent()).contains("421/2", "2 stacks");
         }
+    }
+
+    /** With 6 in of squaring the pieces take 47 1/2 in, and the cut that was planned has 45. */
+    @Test
+    void a_sheet_whose_length_is_no_longer_enough_stops_the_cutter() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long run = samples.run(kit, 2);
+        try (Tab designer = Tab.of(shop, "idris"); Tab cutter = Tab.of(shop, "nele")) {
+            cutter.go("/cutting/pieces/" + only(run).id());
+            assertThat(cutter.page().locator(".notice-stop").count()).isZero();
+            designer.go("/kits/" + kit + "/cloth?squaring=6");
+            designer.press("Keep squaring, step and margin for this kit");
+            designer.page().locator("#own-settings").waitFor();
+
+            cutter.go("/cutting/pieces/" + only(run).id());
+
+            assertThat(cutter.page().locator(".notice-stop").textContent()).contains("no longer come out of it");
+        }
+    }
+
+    @Test
+    void a_cut_of_a_kit_that_its_maker_cuts_has_no_sheet_for_pieces() {
+        long run = samples.run(kit, 1);
+
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + only(run).id()).statusCode()).isEqualTo(404);
     }
 
     private PlannedCut only(long run) {

@@ -1,0 +1,70 @@
+package retazo.app.kits;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.patterns.ClothSettings;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Words;
+import retazo.core.cloth.LongLay;
+import retazo.core.cloth.ShopPractice;
+
+/** Keeps settings for one kit that were tried out on its cloth, and gives them up again. */
+@Controller
+@RequestMapping("/kits/{id}")
+class KitSettingsController {
+
+    private final KitService kits;
+    private final KitWorks works;
+    private final PracticeService practice;
+    private final Words words;
+
+    KitSettingsController(KitService kits, KitWorks works, PracticeService practice, Words words) {
+        this.kits = kits;
+        this.works = works;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** Keeps what was tried out; what cannot be read is shown again where it was typed. */
+    @PostMapping("/settings")
+    String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next) {
+        Kit kit = kits.kit(id);
+        FieldReader reader = new FieldReader();
+        ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
+        if (reader.anyProblem()) {
+            next.addAttribute("squaring", settings.squaring());
+            next.addAttribute("step", settings.step());
+            next.addAttribute("margin", settings.margin());
+            return back(id, fabric, next);
+        }
+        kits.set(id, KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Lays its long strips in another way than its pattern and the shop. */
+    @PostMapping("/long-strips")
+    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, kits.kit(id).settings().with(lay));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Lets it follow its pattern and the shop again. */
+    @PostMapping("/settings/none")
+    String follow(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, KitSettings.NONE);
+        next.addFlashAttribute("done", words.text("done.kit-settings-none"));
+        return back(id, fabric, next);
+    }
+
+    private static String back(long id, String fabric, RedirectAttributes next) {
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
+    }
+}
