@@ -26,20 +26,22 @@ final class StripSearch {
 
     /** How much is tried: less where a strip takes more work, as the number of ways round times that of heights. */
     private enum Effort {
-        THOROUGH(60, 4, 60, 20, true),
-        USUAL(200, 6, 60, 30, true),
-        SHORT(400, 2, 20, 12, false),
-        SCANT(Integer.MAX_VALUE, 1, 10, 3, false);
+        THOROUGH(60, 4, 4, 60, 20, true),
+        USUAL(200, 6, 4, 60, 30, true),
+        SHORT(400, 2, 4, 20, 12, false),
+        SCANT(Integer.MAX_VALUE, 1, 1, 10, 3, false);
 
         private final int mostWork;
         private final int dives;
+        private final int searches;
         private final int beamWidth;
         private final int mostNear;
         private final boolean stepwise;
 
-        Effort(int mostWork, int dives, int beamWidth, int mostNear, boolean stepwise) {
+        Effort(int mostWork, int dives, int searches, int beamWidth, int mostNear, boolean stepwise) {
             this.mostWork = mostWork;
             this.dives = dives;
+            this.searches = searches;
             this.beamWidth = beamWidth;
             this.mostNear = mostNear;
             this.stepwise = stepwise;
@@ -73,7 +75,7 @@ final class StripSearch {
         for (int i = 0; i < effort.dives && length(best) > boundCells; i++) {
             best = shorter(best, dive(needed, i / 2 - 1, i % 2 == 0, effort.stepwise));
         }
-        for (int i = 0; i < KEPT_OPEN.length * 2 && length(best) > boundCells; i++) {
+        for (int i = 0; i < effort.searches && length(best) > boundCells; i++) {
             best = searched(needed, best, KEPT_OPEN[i / 2], i % 2 == 0, effort);
         }
         return length(best) > boundCells && Arrays.stream(needed).sum() <= FewPieces.MOST ? fewPieces(needed, best) : best;
