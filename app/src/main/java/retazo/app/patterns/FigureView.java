@@ -2,6 +2,8 @@ package retazo.app.patterns;
 
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import retazo.app.shared.Words;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Origin;
@@ -20,6 +22,7 @@ public record FigureView(
         String key, String label, QuantityView value, String sign, String formula, String origin, List<FigureView> operands) {
 
     private static final String SIZES = "sizes.";
+    private static final Pattern STRIP = Pattern.compile("\\.strip(\\d+)(?:\\.|$)");
     private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep");
 
     public static FigureView of(Figure<?> figure, Words words, LengthUnit sellingUnit) {
@@ -48,6 +51,12 @@ public record FigureView(
 
     private static String patternPlace(String place, Words words) {
         return place.startsWith(SIZES) ? words.text("place.size", place.substring(SIZES.length())) : words.text("place." + place);
+    }
+
+    /** The number of the kind of strip on a laid cloth that it tells of; empty for any other figure. */
+    public String strip() {
+        Matcher strip = STRIP.matcher(key);
+        return strip.find() ? strip.group(1) : "";
     }
 
     public boolean isGiven() {

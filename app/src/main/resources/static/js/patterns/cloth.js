@@ -1,4 +1,4 @@
-/** The page of a cloth: ties drawing and list together, zooms the drawing, and lays out again when a setting changes. */
+/** The page of a cloth: ties drawing, list and arithmetic together, zooms the drawing, and lays out again when a setting changes. */
 import { afterQuiet, replaceParts } from "../shared/parts.js";
 
 const STEP = 1.35;
@@ -22,12 +22,12 @@ function tie(element) {
 
 /** @param {Element} target */
 function within(target) {
-    return target.closest("#cloth-list [data-strip], #cloth-drawing [data-strip]") ? target : null;
+    return target.closest("#cloth-list [data-strip], #cloth-drawing [data-strip], #cloth .arithmetic [data-strip]") ? target : null;
 }
 
 for (const kind of ["pointerover", "focusin", "click"]) {
     document.addEventListener(kind, (event) => {
-        if (event.target instanceof Element && event.target.closest("#cloth-list, #cloth-drawing")) {
+        if (event.target instanceof Element && event.target.closest("#cloth-list, #cloth-drawing, #cloth .arithmetic")) {
             tie(within(event.target));
         }
     });

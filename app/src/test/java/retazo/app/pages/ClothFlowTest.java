@@ -149,7 +149,7 @@ class ClothFlowTest {
     }
 
     @Test
-    void list_and_drawing_are_tied_and_the_drawing_is_zoomed() {
+    void list_drawing_and_arithmetic_are_tied_and_the_drawing_is_zoomed() {
         PatternVersion pattern = pattern(PatternAbout.OWN);
         try (Tab designer = Tab.of(shop, "idris")) {
             Page page = designer.page();
@@ -157,6 +157,12 @@ class ClothFlowTest {
             page.locator("#cloth-list tbody tr").first().focus();
             awaited(page.locator("#cloth-drawing .cloth-strip.is-tied")).hasCount(2);
             awaited(page.locator("#cloth-list tr.is-tied")).hasCount(1);
+            page.evaluate("document.querySelectorAll('.arithmetic details').forEach(step => { step.open = true; })");
+            page.locator("#cloth-list tbody tr").nth(1).hover();
+            awaited(page.locator(".arithmetic [data-strip='2'].is-tied").first()).isVisible();
+            page.locator(".arithmetic details[data-strip='1'] > summary").first().hover();
+            awaited(page.locator("#cloth-list tr.is-tied")).hasCount(1);
+            awaited(page.locator("#cloth-list tr").nth(1)).hasClass("is-tied");
             double before = page.locator("#cloth-drawing").boundingBox().width;
 
             page.getByLabel("Larger").click();
