@@ -1,6 +1,8 @@
 package retazo.app.patterns;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -76,8 +78,7 @@ class PatternClothController {
         Optional<PrecutKind> kept = Optional.ofNullable(sources.of(id).get(chosenRole.key()));
         Optional<PrecutKind> precut = source.map(PrecutKind::ofCode).orElse(kept);
         model.addAttribute("kept", kept.map(PrecutKind::code).orElse(""));
-        model.addAttribute("precut", precut.map(kind -> PrecutView.of(
-                RoleFromPrecuts.of(new QuiltPlanner(tried).plan(pattern.design(), chosenSize), chosenRole.key(), kind), width, tried.sellingUnit(), words)));
+        model.addAttribute("precut", precut.map(kind -> precutView(pattern, chosenSize, chosenRole.key(), kind, tried, width)));
         model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
         model.addAttribute("sources", PrecutKind.customary().stream().map(PrecutKind::code).toList());
         model.addAttribute("view", precut.isPresent()
@@ -86,6 +87,16 @@ class PatternClothController {
         model.addAttribute("shown", settings.shown(practice.practice(), shopWidth));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "patterns/cloth";
+    }
+
+    private PrecutView precutView(PatternVersion pattern, QuiltSize size, RoleKey role, PrecutKind kind, ShopPractice practice, Length width) {
+        Map<String, Integer> others = new LinkedHashMap<>();
+        for (QuiltSize other : kind.customaryPacks().isEmpty() ? List.<QuiltSize>of() : pattern.design().sizes()) {
+            RoleFromPrecuts.of(new QuiltPlanner(practice).plan(pattern.design(), other), role, kind).cautious()
+                    .filter(plan -> !other.equals(size)).ifPresent(plan -> others.put(other.name(), plan.sheets()));
+        }
+        return PrecutView.of(
+                RoleFromPrecuts.of(new QuiltPlanner(practice).plan(pattern.design(), size), role, kind), others, width, practice.sellingUnit(), words);
     }
 
     /** Keeps what a role is planned from: it stands on Sizes, and is offered first for a kit. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -46,7 +47,8 @@ record PrecutView(
 
     private static final Length LARGEST_LETTER = Length.ofInches(2);
 
-    static PrecutView of(RoleFromPrecuts role, Length usableWidth, LengthUnit unit, Words words) {
+    /** @param sheetsBySize how many sheets the other sizes of the pattern take, by their names */
+    static PrecutView of(RoleFromPrecuts role, Map<String, Integer> sheetsBySize, Length usableWidth, LengthUnit unit, Words words) {
         PrecutKind kind = role.kind();
         Optional<SheetPlan> sure = role.cautious();
         List<RoleFromPrecuts.Packs> packs = role.packs();
@@ -59,7 +61,7 @@ record PrecutView(
                 FractionText.of(role.betterIfFull().filter(full -> sure.isPresent())
                         .map(full -> words.text("precuts.nominal", full.request().height(), full.request().width(), full.sheets())).orElse("")),
                 packs,
-                packs.stream().filter(one -> one.blocks() > 0).map(one -> blocks(one, role.blocks(), words)).toList(),
+                packs.stream().flatMap(one -> Stream.of(blocks(one, role.blocks(), words), larger(one, sheetsBySize, words))).filter(text -> !text.isEmpty()).toList(),
                 FractionText.of(role.shopCut(usableWidth)
                         .map(cut -> words.text("precuts.shop-cut", cut.sheets(), LengthView.of(cut.length(), unit).plain())).orElse("")),
                 sure.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
@@ -72,7 +74,19 @@ record PrecutView(
         return kind.cautious().orElseThrow();
     }
 
+    /** The sizes that the same packs are enough for, though they take more than this one. */
+    private static String larger(RoleFromPrecuts.Packs packs, Map<String, Integer> sheetsBySize, Words words) {
+        long there = packs.packs() * packs.inPack();
+        String names = sheetsBySize.entrySet().stream()
+                .filter(size -> size.getValue() > there - packs.spare() && size.getValue() <= there)
+                .map(Map.Entry::getKey).collect(Collectors.joining(", "));
+        return names.isEmpty() ? "" : words.text("precuts.larger", packs.inPack(), names);
+    }
+
     private static String blocks(RoleFromPrecuts.Packs packs, long blocks, Words words) {
+        if (packs.blocks() == 0) {
+            return "";
+        }
         String fewer = packs.packs() == 1
                 ? words.text("precuts.one-pack") : words.text("precuts.fewer", packs.packs() - 1, packs.oneFewer(), blocks);
         return words.text(packs.blocks() > blocks ? "precuts.more-blocks" : "precuts.no-more-blocks", packs.inPack(), packs.blocks(), blocks, packs.blocks() - blocks)

@@ -90,6 +90,17 @@ class ClothFlowTest {
         }
     }
 
+    /** Lantern of the demo's throw takes 23 squares, one pack of 40; the twin 40 and the crib 14: 53 + 105 and 18 + 36 pieces, four to a square. */
+    @Test
+    void a_pack_that_is_enough_for_a_larger_size_says_so() {
+        try (Tab designer = Tab.of(shop, "idris")) {
+            designer.go("/patterns/1/cloth?size=throw&role=lantern&source=squares-10");
+
+            awaited(designer.page().locator("aside")).containsText("The same packs of 40 are enough for Twin");
+            awaited(designer.page().locator("aside")).containsText("Packs of 40 make 35 blocks, 15 more than this size takes");
+        }
+    }
+
     /** The same 12 squares are one pack of 40, at the usual 44.50 of the demo shop; a kit is offered the squares in stock first. */
     @Test
     void a_precut_chosen_for_a_role_is_what_sizes_and_a_new_kit_plan_from() {

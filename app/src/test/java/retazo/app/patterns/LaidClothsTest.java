@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.Currency;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -104,7 +105,7 @@ class LaidClothsTest {
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
                     PrecutView precuts = PrecutView.of(
-                            RoleFromPrecuts.of(plan, role.key(), kind), Length.ofInches(40), LengthUnit.YARD, WORDS);
+                            RoleFromPrecuts.of(plan, role.key(), kind), Map.of(), Length.ofInches(40), LengthUnit.YARD, WORDS);
                     assertThat(precuts.sheets() > 0).as(file + role.name()).isEqualTo(!precuts.diagrams().isEmpty());
                 }
             }
