@@ -40,7 +40,7 @@ class PriceListFormTest {
 
     @Test
     void a_currency_that_is_not_offered_is_refused() {
-        assertThat(new PriceListForm("XXX", Map.of()).read(reader, LengthUnit.YARD)).isEmpty();
+        assertThat(new PriceListForm("ZZZ", Map.of()).read(reader, LengthUnit.YARD)).isEmpty();
         assertThat(reader.problems()).extracting(Problem::place).containsExactly("currency");
     }
 
