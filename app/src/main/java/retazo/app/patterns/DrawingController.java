@@ -113,7 +113,7 @@ class DrawingController {
         model.addAttribute("placed", before.flatMap(version -> version.design().drawing()).isPresent());
         model.addAttribute("form", typed.withBlocks(rows).padded());
         model.addAttribute("faults", faults);
-        model.addAttribute("palette", UnitPalette.all(words));
+        model.addAttribute("palette", UnitPalette.all(practice.drawingStart(), words));
         model.addAttribute("starters", BlockStarter.names());
         model.addAttribute("roleInks", IntStream.range(0, QuiltDesign.MOST_ROLES).mapToObj(Ink::ofRole).toList());
         return "patterns/drawing";

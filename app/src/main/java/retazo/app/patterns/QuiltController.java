@@ -39,7 +39,7 @@ class QuiltController {
     String quilt(@PathVariable long id, @RequestParam(defaultValue = "") String size, Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         return pattern.design().drawing()
-                .map(drawing -> show(model, QuiltForm.of(pattern, drawing, size), pattern, drawing, Faults.NONE))
+                .map(drawing -> show(model, QuiltForm.of(pattern, drawing, size, practice.drawingStart()), pattern, drawing, Faults.NONE))
                 .orElseGet(() -> notDrawn(model, pattern));
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import retazo.app.practice.DrawingStart;
 import retazo.core.block.RoleKey;
 import retazo.core.quilt.BorderCorners;
 import retazo.core.quilt.Drawing;
@@ -77,7 +78,7 @@ record QuiltForm(
         }
     }
 
-    static QuiltForm of(PatternVersion pattern, Drawing drawing, String shown) {
+    static QuiltForm of(PatternVersion pattern, Drawing drawing, String shown, DrawingStart start) {
         QuiltDesign design = pattern.design();
         Function<RoleKey, String> letters = key -> design.role(key).letter();
         PlaceRuleTexts rule = PlaceRuleTexts.of(drawing.places(), drawing, letters);
@@ -95,7 +96,7 @@ record QuiltForm(
                 sashing.map(Sashing::role).map(letters).orElse(""), sashing.map(Sashing::width).map(Typed::inches).orElse(""),
                 sashing.filter(Sashing::framed).isPresent() ? "yes" : "", sashing.flatMap(Sashing::cornerstones).map(letters).orElse(""),
                 triangles.map(Edges.Triangles::sides).map(letters).orElse(""), triangles.map(Edges.Triangles::corners).map(letters).orElse(""),
-                setting.cutUp().orElse(Edges.CutBlocks.Cut.THROUGH_CENTRE).name(),
+                setting.cutUp().orElse(start.halved()).name(),
                 finishing.borders().stream().map(border -> new BorderRow(
                         letters.apply(border.role()), border.corners().name(), border.cornerstones().map(letters).orElse(""),
                         border.grain().name())).toList(),

@@ -1,7 +1,9 @@
 package retazo.app.patterns;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import retazo.app.practice.DrawingStart;
 import retazo.app.shared.Words;
 import retazo.core.block.UnitKind;
 
@@ -12,11 +14,12 @@ record UnitPalette(String code, String name, List<Method> methods) {
     record Method(String code, String name) {
     }
 
-    static List<UnitPalette> all(Words words) {
+    /** @param start whose way of making half-square triangles comes first */
+    static List<UnitPalette> all(DrawingStart start, Words words) {
         return Stream.of(UnitKind.values())
                 .map(kind -> new UnitPalette(
                         kind.code(), words.text("unit." + kind.code()),
-                        kind.methods().stream().map(method -> new Method(method.code(), words.text("method." + method.code()))).toList()))
+                        kind.methods().stream().sorted(Comparator.comparing(method -> method != start.halfSquares())).map(method -> new Method(method.code(), words.text("method." + method.code()))).toList()))
                 .toList();
     }
 }

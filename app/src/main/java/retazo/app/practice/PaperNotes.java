@@ -8,10 +8,11 @@ import java.util.List;
  *
  * @param pressing  of seams
  * @param selvedges when they are cut off
+ * @param partial   how blocks around a centre square are sewn
  */
-public record PaperNotes(Pressing pressing, Selvedges selvedges) {
+public record PaperNotes(Pressing pressing, Selvedges selvedges, PartialSeams partial) {
 
-    static final PaperNotes CUSTOMARY = new PaperNotes(Pressing.UNSAID, Selvedges.SUBCUT);
+    static final PaperNotes CUSTOMARY = new PaperNotes(Pressing.UNSAID, Selvedges.SUBCUT, PartialSeams.UNSAID);
 
     /** Which way seams are pressed. */
     public enum Pressing {
@@ -28,6 +29,13 @@ public record PaperNotes(Pressing pressing, Selvedges selvedges) {
         SUBCUT
     }
 
+    /** How four parts turned around a centre square are sewn together. */
+    public enum PartialSeams {
+        UNSAID,
+        SEAMS,
+        ROWS
+    }
+
     /** The codes of their sentences; none for what is left unsaid. */
     public List<String> codes() {
         List<String> codes = new ArrayList<>();
@@ -36,6 +44,9 @@ public record PaperNotes(Pressing pressing, Selvedges selvedges) {
         }
         if (selvedges != Selvedges.UNSAID) {
             codes.add("paper.selvedges." + selvedges);
+        }
+        if (partial != PartialSeams.UNSAID) {
+            codes.add("paper.partialSeams." + partial);
         }
         return codes;
     }

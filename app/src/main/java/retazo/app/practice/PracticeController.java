@@ -23,7 +23,7 @@ class PracticeController {
 
     @GetMapping("/practice")
     String show(Model model) {
-        return show(model, PracticeForm.of(practice.practice(), practice.notes()), Faults.NONE);
+        return show(model, PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart()), Faults.NONE);
     }
 
     @PostMapping("/practice")

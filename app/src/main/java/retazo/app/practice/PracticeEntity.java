@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.core.block.UnitMethod;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -27,6 +28,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Percent;
+import retazo.core.quilt.Edges;
 
 /** The one row of settings of a shop. */
 @Entity
@@ -73,6 +75,18 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private PaperNotes.Selvedges selvedges;
 
+    @Column(name = "partial_seams", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private PaperNotes.PartialSeams partialSeams;
+
+    @Column(name = "half_squares", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private UnitMethod halfSquares;
+
+    @Column(name = "halved_blocks", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private Edges.CutBlocks.Cut halvedBlocks;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -87,18 +101,25 @@ class PracticeEntity {
     protected PracticeEntity() {
     }
 
-    static PracticeEntity of(ShopPractice practice, PaperNotes notes) {
+    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
         PracticeEntity entity = new PracticeEntity();
         entity.id = ONLY;
-        entity.update(practice, notes);
+        entity.update(practice, notes, start);
         return entity;
     }
 
     PaperNotes toNotes() {
-        return new PaperNotes(pressing, selvedges);
+        return new PaperNotes(pressing, selvedges, partialSeams);
     }
 
-    void update(ShopPractice practice, PaperNotes notes) {
+    DrawingStart toDrawingStart() {
+        return new DrawingStart(halfSquares, halvedBlocks);
+    }
+
+    void update(ShopPractice practice, PaperNotes notes, DrawingStart start) {
+        halfSquares = start.halfSquares();
+        halvedBlocks = start.halved();
+        partialSeams = notes.partial();
         pressing = notes.pressing();
         selvedges = notes.selvedges();
         practice.measures().forEach(measures::put);

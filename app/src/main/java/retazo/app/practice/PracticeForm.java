@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.core.block.UnitKind;
+import retazo.core.block.UnitMethod;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -17,14 +19,16 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.Edges;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 public record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
         @Nullable String layers, @Nullable String longStrips,
-        @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable String pressing, @Nullable String selvedges) {
+        @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable String pressing, @Nullable String selvedges,
+        @Nullable String partialSeams, @Nullable String halfSquares, @Nullable String halvedBlocks) {
 
-    static PracticeForm of(ShopPractice practice, PaperNotes notes) {
+    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach((measure, length) ->
                 texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
@@ -32,7 +36,8 @@ public record PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
-                notes.pressing().name(), notes.selvedges().name());
+                notes.pressing().name(), notes.selvedges().name(),
+                notes.partial().name(), start.halfSquares().name(), start.halved().name());
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -46,8 +51,20 @@ public record PracticeForm(
     /** What the papers say; unsaid where nothing was chosen. */
     PaperNotes notes() {
         return new PaperNotes(
-                Stream.of(PaperNotes.Pressing.values()).filter(one -> one.name().equals(pressing)).findFirst().orElse(PaperNotes.Pressing.UNSAID),
-                Stream.of(PaperNotes.Selvedges.values()).filter(one -> one.name().equals(selvedges)).findFirst().orElse(PaperNotes.Selvedges.UNSAID));
+                named(PaperNotes.Pressing.values(), pressing, PaperNotes.Pressing.UNSAID),
+                named(PaperNotes.Selvedges.values(), selvedges, PaperNotes.Selvedges.UNSAID),
+                named(PaperNotes.PartialSeams.values(), partialSeams, PaperNotes.PartialSeams.UNSAID));
+    }
+
+    /** What drawings start with; as is customary where nothing was chosen. */
+    DrawingStart drawingStart() {
+        return new DrawingStart(
+                named(UnitKind.HALF_SQUARE.methods().toArray(UnitMethod[]::new), halfSquares, DrawingStart.CUSTOMARY.halfSquares()),
+                named(Edges.CutBlocks.Cut.values(), halvedBlocks, DrawingStart.CUSTOMARY.halved()));
+    }
+
+    private static <E extends Enum<E>> E named(E[] all, @Nullable String name, E otherwise) {
+        return Stream.of(all).filter(one -> one.name().equals(name)).findFirst().orElse(otherwise);
     }
 
     public String typed(String key) {

@@ -27,14 +27,21 @@ public class PracticeService {
         return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toNotes).orElse(PaperNotes.CUSTOMARY);
     }
 
+    /** What new parts of a drawing start with. */
+    @Transactional(readOnly = true)
+    public DrawingStart drawingStart() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toDrawingStart).orElse(DrawingStart.CUSTOMARY);
+    }
+
     @Transactional
     Outcome<ShopPractice> change(PracticeForm form) {
         FieldReader reader = new FieldReader();
         return form.read(reader)
                 .map(practice -> {
                     PaperNotes notes = form.notes();
+                    DrawingStart start = form.drawingStart();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice, notes), () -> practices.save(PracticeEntity.of(practice, notes)));
+                            entity -> entity.update(practice, notes, start), () -> practices.save(PracticeEntity.of(practice, notes, start)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

@@ -1,8 +1,6 @@
 package retazo.app.practice;
 
 import java.util.Currency;
-import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.core.cloth.UsualPrices;

@@ -108,6 +108,32 @@ class PracticeFlowTest {
         }
     }
 
+    @Test
+    void the_way_of_the_shop_comes_first_on_a_drawing_and_its_notes_stand_on_the_cutting_page() {
+        try (Tab owner = Tab.of(shop, "marisol")) {
+            Page page = owner.page();
+            owner.go("/patterns/1/drawing");
+            awaited(page.locator(".palette-unit[data-kind='half-square']")).hasAttribute("data-method", "two-at-a-time");
+            owner.go("/practice");
+            page.locator("#halfSquares").selectOption("EIGHT_AT_A_TIME");
+            page.locator("#pressing").selectOption("OPEN");
+            owner.press("Save the settings");
+            try {
+                awaited(page.locator("#halfSquares")).hasValue("EIGHT_AT_A_TIME");
+                owner.go("/patterns/1/drawing");
+                awaited(page.locator(".palette-unit[data-kind='half-square']")).hasAttribute("data-method", "eight-at-a-time");
+                owner.go("/kits/2/cutting-page");
+                awaited(page.locator(".sheet-page")).containsText("Press seams open.");
+            } finally {
+                owner.go("/practice");
+                page.locator("#halfSquares").selectOption("TWO_AT_A_TIME");
+                page.locator("#pressing").selectOption("UNSAID");
+                owner.press("Save the settings");
+                awaited(page.locator("#pressing")).hasValue("UNSAID");
+            }
+        }
+    }
+
     private Length length(long kit) {
         return samples.bean(KitWorks.class).work(samples.bean(KitService.class).kit(kit)).lengths().values().iterator().next();
     }

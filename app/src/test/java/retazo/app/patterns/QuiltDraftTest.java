@@ -15,6 +15,8 @@ import org.springframework.beans.BeanUtils;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import retazo.app.practice.DrawingStart;
+import retazo.core.block.UnitMethod;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.Composition;
@@ -38,7 +40,7 @@ class QuiltDraftTest {
     }
 
     private static QuiltForm form(PatternVersion version) {
-        return QuiltForm.of(version, drawing(version), "");
+        return QuiltForm.of(version, drawing(version), "", new DrawingStart(UnitMethod.TWO_AT_A_TIME, Edges.CutBlocks.Cut.THROUGH_CENTRE));
     }
 
     /** The form with some of its fields typed anew. */

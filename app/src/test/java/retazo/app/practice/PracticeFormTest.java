@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.shared.FieldReader;
+import retazo.core.block.UnitMethod;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
@@ -17,6 +18,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.Edges;
 
 class PracticeFormTest {
 
@@ -26,7 +28,7 @@ class PracticeFormTest {
     void what_the_form_shows_is_read_back_the_same() {
         ShopPractice practice = ShopPractice.customary().with(PracticeMeasure.BINDING_WIDTH, Length.parse("2 1/8"));
 
-        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY).read(reader)).contains(practice);
+        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY).read(reader)).contains(practice);
     }
 
     @ParameterizedTest
@@ -37,9 +39,15 @@ class PracticeFormTest {
 
     @Test
     void what_the_papers_say_is_read_and_anything_else_is_left_unsaid() {
-        assertThat(form("none", "any", "4").notes()).isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "steam", null).notes().codes()).isEmpty();
-        assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID).codes()).containsExactly("paper.pressing.OPEN");
+        assertThat(form("none", "any", "4").notes()).isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE, PaperNotes.PartialSeams.ROWS));
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "steam", null, null, null, null).notes().codes()).isEmpty();
+        assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID, PaperNotes.PartialSeams.UNSAID).codes()).containsExactly("paper.pressing.OPEN");
+    }
+
+    @Test
+    void how_drawings_start_is_read_and_is_customary_otherwise() {
+        assertThat(form("none", "any", "4").drawingStart()).isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", "", "flip", null).drawingStart()).isEqualTo(DrawingStart.CUSTOMARY);
     }
 
     @Test
@@ -69,7 +77,7 @@ class PracticeFormTest {
     }
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
-        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE");
+        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY).measures());
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE", "ROWS", "TRIANGLES", "BEYOND_CENTRE");
     }
 }
