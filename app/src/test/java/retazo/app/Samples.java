@@ -29,6 +29,7 @@ import retazo.core.block.Orientation;
 import retazo.core.block.Patch;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.ClothKind;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BlockKind;
@@ -69,9 +70,13 @@ public record Samples(TestShop.Shop shop) {
     }
 
     public Fabric fabric() {
+        return fabric(ClothKind.COTTON);
+    }
+
+    public Fabric fabric(ClothKind kind) {
         String code = unique("TEST");
         return done(bean(FabricService.class).add(
-                new NewFabric(code, "Test " + code, "#22303f", "#e4dcc8", Motif.DOTS, Optional.empty())));
+                new NewFabric(code, "Test " + code, "#22303f", "#e4dcc8", Motif.DOTS, kind, Optional.empty())));
     }
 
     public long bolt(Fabric fabric, String length) {

@@ -10,8 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
-import retazo.app.kits.KitWorks;
 import retazo.app.kits.KitWork;
+import retazo.app.kits.KitWorks;
 import retazo.app.patterns.LaidView;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
@@ -78,7 +78,7 @@ class PieceSheetPages {
                 .orElseThrow(() -> new NotFoundException("sheet for the pieces of cut", cutId));
         return new Pieces(
                 cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric, LengthView.of(cut.length(), own.sellingUnit()),
-                LengthView.inches(batch.together().value()), words.text("pieces.stacks", batch.strips(), batch.stacks(), own.lay().layers()),
+                LengthView.inches(batch.together().value()), words.text("pieces.stacks", batch.strips(), batch.stacks(), batch.layers()),
                 work.cutLike(fabric.code()).stream().map(Fabric::name).collect(Collectors.joining(", ")),
                 batch.together().value().isLongerThan(cut.length()),
                 LaidView.of(batch.laid(), batch.laid().request().usableWidth(), own, words));

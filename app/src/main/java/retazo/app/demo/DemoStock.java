@@ -16,6 +16,7 @@ import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
@@ -81,6 +82,7 @@ class DemoStock {
         for (Sample sample : SAMPLES) {
             Fabric fabric = done(fabrics.add(new NewFabric(
                     sample.code(), sample.name(), sample.ground(), sample.print(), sample.motif(),
+                    sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON,
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())))));
             int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
             fabrics.price(fabric.id(), new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))));

@@ -13,6 +13,7 @@ import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Prices;
 
@@ -76,6 +77,7 @@ class FabricController {
     private String show(Model model, FabricForm form, Faults faults) {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
+        model.addAttribute("kinds", ClothKind.values());
         model.addAttribute("motifs", Motif.values());
         return "fabrics/new";
     }

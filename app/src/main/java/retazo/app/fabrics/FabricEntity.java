@@ -14,6 +14,7 @@ import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.PrintKind;
@@ -55,6 +56,10 @@ class FabricEntity {
     @Column(nullable = false)
     private Motif motif;
 
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private ClothKind kind;
+
     @Column(name = "usable_width_ticks")
     private @Nullable Length usableWidth;
 
@@ -83,6 +88,7 @@ class FabricEntity {
         entity.printColour = fabric.printColour();
         entity.motif = fabric.motif();
         entity.print = fabric.motif().print();
+        entity.kind = fabric.kind();
         entity.usableWidth = fabric.usableWidth().orElse(null);
         return entity;
     }
@@ -102,7 +108,7 @@ class FabricEntity {
 
     Fabric toFabric() {
         return new Fabric(
-                id, code, name, groundColour, printColour, motif, Optional.ofNullable(usableWidth),
+                id, code, name, groundColour, printColour, motif, kind, Optional.ofNullable(usableWidth),
                 new Prices<>(price(priceMinor), price(costMinor)));
     }
 }

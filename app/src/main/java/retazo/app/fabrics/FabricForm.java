@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -16,10 +17,11 @@ record FabricForm(
         @Nullable String groundColour,
         @Nullable String printColour,
         @Nullable String motif,
+        @Nullable String kind,
         @Nullable String usableWidth) {
 
     static FabricForm empty() {
-        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), "");
+        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), "");
     }
 
     Optional<NewFabric> read(FieldReader reader) {
@@ -31,10 +33,11 @@ record FabricForm(
         String ground = colour("groundColour", groundColour, reader);
         String print = colour("printColour", printColour, reader);
         Optional<Motif> readMotif = reader.choice("motif", motif, Motif.class);
+        Optional<ClothKind> readKind = reader.choice("kind", kind, ClothKind.class);
         Optional<Length> width = width(reader);
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), width));
+                : Optional.of(new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width));
     }
 
     private Optional<Length> width(FieldReader reader) {

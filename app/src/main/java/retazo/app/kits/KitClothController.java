@@ -164,7 +164,7 @@ class KitClothController {
         boolean alone = roles.size() == 1 && !kit.goods().containsKey(roles.get(0)) && kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
         QuiltPlan plan = works.work(kit).plan();
         return new ClothQuestion.Compared(
-                kitsTogether, fabric.prices().price().or(usual::cloth), usual,
+                kitsTogether, fabric.kind(), fabric.prices().price().or(usual::cloth), usual,
                 alone ? RoleFromPrecuts.serving(plan, roles.get(0)) : List.of());
     }
 

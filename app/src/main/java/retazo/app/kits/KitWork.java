@@ -59,7 +59,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
     public Optional<ClothBatch> together(String fabricCode, int bags) {
         return kit.isCutByTheShop()
                 ? laid(fabricCode).map(one -> ClothBatch.of(
-                        one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS), practice.lay().layers()))
+                        one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS), practice.lay().layers(kit.fabric(fabricCode).kind())))
                 : Optional.empty();
     }
 
@@ -75,11 +75,11 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
                         batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
     }
 
-    /** Its other fabrics that are cut by the same list: they go into one stack. */
+    /** Its other fabrics of the same kind that are cut by the same list: they go into one stack. */
     public List<Fabric> cutLike(String fabricCode) {
         Optional<LaidCloth> own = laid(fabricCode).filter(cloth -> !cloth.strips().isEmpty());
         return kit.lettersByFabric().keySet().stream()
-                .filter(fabric -> !fabric.code().equals(fabricCode)
+                .filter(fabric -> !fabric.code().equals(fabricCode) && fabric.kind() == kit.fabric(fabricCode).kind()
                         && own.flatMap(cloth -> laid(fabric.code()).map(cloth::isCutLike)).orElse(false))
                 .toList();
     }

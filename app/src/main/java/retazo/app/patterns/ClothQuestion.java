@@ -2,6 +2,7 @@ package retazo.app.patterns;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -29,11 +30,12 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
      * What a plan is set beside.
      *
      * @param kits    how many are to be cut together; 0 for none
+     * @param kind    of the cloth
      * @param price   of the cloth; empty where nobody knows
      * @param usual   what precuts usually cost
      * @param precuts the same from the kinds of precuts that serve; none where several roles share the cloth
      */
-    public record Compared(int kits, Optional<ClothPrice> price, UsualPrices usual, List<RoleFromPrecuts> precuts) {
+    public record Compared(int kits, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<RoleFromPrecuts> precuts) {
         public Compared {
             precuts = List.copyOf(precuts);
         }

@@ -60,10 +60,11 @@ public record ClothView(
     }
 
     private static String batch(ClothQuestion asked, LaidCloth laid, Words words) {
-        ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().kits(), asked.practice().lay().layers());
+        ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().kits(),
+                asked.practice().lay().layers(asked.compared().kind()));
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), asked.practice().lay().layers());
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), batch.layers());
     }
 
     private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {

@@ -19,6 +19,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
@@ -117,7 +118,7 @@ class PatternClothController {
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
                 (by, instructions, usable) -> need(pattern, size, role, by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(0, usual.cloth(), usual, RoleFromPrecuts.serving(plan, role)));
+                new ClothQuestion.Compared(0, ClothKind.COTTON, usual.cloth(), usual, RoleFromPrecuts.serving(plan, role)));
     }
 
     private static Optional<Need> need(

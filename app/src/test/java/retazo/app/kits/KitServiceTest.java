@@ -20,6 +20,7 @@ import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.Outcome;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.ClothKind;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 
@@ -62,7 +63,7 @@ class KitServiceTest {
     @Test
     void a_fabric_with_a_width_of_its_own_is_planned_by_it() {
         Fabric wide = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
-                Samples.unique("WIDE"), "Wide back", "#33475a", "#4f667c", Motif.PLAIN, Optional.of(Length.ofInches(104)))));
+                Samples.unique("WIDE"), "Wide back", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.WIDE_BACKING, Optional.of(Length.ofInches(104)))));
         Map<RoleKey, Fabric> choices = all(samples.fabric());
         choices.put(new RoleKey("back"), wide);
 
@@ -88,7 +89,7 @@ class KitServiceTest {
     @Test
     void a_fabric_that_a_piece_does_not_fit_is_told_before_anything_is_kept() {
         Fabric ribbon = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
-                Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, Optional.of(Length.ofInches(10)))));
+                Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.COTTON, Optional.of(Length.ofInches(10)))));
         long before = kits.all().size();
         PatternVersion mat = samples.bean(PatternService.class).newestOf(
                 kits.kit(samples.kit(samples.fabric())).pattern().patternId());

@@ -21,6 +21,7 @@ import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
 import retazo.app.runs.RunState;
 import retazo.app.stock.StockService;
+import retazo.core.cloth.ClothKind;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
 
@@ -135,6 +136,19 @@ class BatchFlowTest {
             assertThat(cutter.page().locator("h1").textContent()).isEqualTo(fabric.name());
             assertThat(cutter.page().locator(".cloth-figures").textContent()).contains("421/2", "2 stacks");
         }
+    }
+
+    /** Four strips of 9 1/2 are two stacks where two layers are the most, and the one of 3 1/2 a third. */
+    @Test
+    void flannel_is_stacked_in_half_as_many_layers() {
+        Fabric flannel = samples.fabric(ClothKind.FLANNEL);
+        samples.bolt(flannel, "108 in");
+        long thick = samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), flannel);
+        Samples.done(kits.sellBy(thick, Instructions.SHOP, "", 1));
+        long run = samples.run(thick, 2);
+
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + only(run).id()).body()).contains("5 strips, in 3 stacks of up to 2 layers");
+        assertThat(Client.of(shop, "idris").get("/kits/" + thick + "/cloth?together=2").body()).contains("in 3 stacks of up to 2 layers");
     }
 
     /** With 6 in of squaring the pieces take 47 1/2 in, and the cut that was planned has 45. */

@@ -92,6 +92,7 @@ class FirstKitFlowTest {
         page.getByLabel("Name").fill(name);
         page.getByLabel("Code").fill(code);
         page.getByLabel("ripples").check();
+        page.getByLabel("Kind of cloth").selectOption("batik");
         press("Add it");
         assertThat(page.locator("body").textContent()).contains(name, "no bolt on hand");
     }

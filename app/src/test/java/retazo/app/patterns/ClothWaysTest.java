@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.core.io.ClassPathResource;
 import retazo.app.shared.WordsSamples;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
@@ -95,7 +96,7 @@ class ClothWaysTest {
                         each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING),
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
-                        0, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual,
+                        0, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual,
                         RoleFromPrecuts.serving(new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey(role))));
         return ClothView.of(question, WordsSamples.words()).orElseThrow().alternatives();
     }

@@ -15,6 +15,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.shared.Words;
 import retazo.app.shared.WordsSamples;
 import retazo.core.block.Role;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
@@ -100,7 +101,7 @@ class LaidClothsTest {
                                 (practice, instructions, width) -> Optional.ofNullable(
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
-                                        3, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of())),
+                                        3, ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of())),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {

@@ -6,7 +6,7 @@ import java.util.Optional;
  * How a shop lays pieces on cloth, and how many layers it cuts at a time.
  *
  * @param mostSizes the most different pieces on one strip, from 1 to {@link #MOST_SIZES}; empty for any number
- * @param layers    of cotton in a stack, from 1 to {@link #MOST_LAYERS}; flannel and other thick cloth takes half as many
+ * @param layers    of cotton in a stack, from 1 to {@link #MOST_LAYERS}
  * @param longStrips how borders and other long strips lie
  */
 public record LayPractice(Optional<Integer> mostSizes, int layers, LongLay longStrips) {
@@ -16,6 +16,11 @@ public record LayPractice(Optional<Integer> mostSizes, int layers, LongLay longS
 
     /** As many sizes as a strip takes; up to four layers of cotton. */
     public static final LayPractice CUSTOMARY = new LayPractice(Optional.empty(), 4, LongLay.SHORTER);
+
+    /** How many layers of a kind of cloth go into a stack. */
+    public int layers(ClothKind cloth) {
+        return cloth.layers(layers);
+    }
 
     /** The same with long strips laid in another way. */
     public LayPractice with(LongLay other) {

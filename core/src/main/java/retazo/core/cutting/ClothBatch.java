@@ -1,6 +1,5 @@
 package retazo.core.cutting;
 
-import java.util.List;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 
@@ -10,9 +9,10 @@ import retazo.core.measure.Length;
  * @param kits  how many, 1 or more
  * @param laid  one plan for all of them, squared once
  * @param apart so many times the length of one
+ * @param layers how many are cut at a time, 1 or more
  * @param stacks how many stacks its strips are, alike ones on top of each other
  */
-public record ClothBatch(int kits, LaidCloth laid, Length apart, long stacks) {
+public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers, long stacks) {
 
     /** The most kits that are cut in one go. */
     public static final int MOST_KITS = 200;
@@ -31,7 +31,7 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, long stacks) {
         CutPlan plan = plan(one, all, kits);
         LaidCloth laid = LaidCloth.of(one.length().key() + ".times" + kits, all, one.parts(), one.fromLeftOvers(), plan, squaring);
         long stacks = plan.strips().stream().mapToLong(strip -> -Math.floorDiv(-strip.times(), layers)).sum();
-        return new ClothBatch(kits, laid, one.length().value().times(kits), stacks);
+        return new ClothBatch(kits, laid, one.length().value().times(kits), layers, stacks);
     }
 
     /** One plan for all of them, if it is shorter and stands the check; else that of one so many times. */

@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -19,6 +22,12 @@ class ShopPracticeTest {
         assertThat(practice.length(PracticeMeasure.USABLE_WIDTH)).isEqualTo(Length.ofInches(40));
         assertThat(practice.length(PracticeMeasure.BINDING_WIDTH)).isEqualTo(Length.ofInches(9, 4));
         assertThat(practice.length(PracticeMeasure.SELLING_STEP)).isEqualTo(Length.ofYards(1, 8));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"COTTON, 4, 4", "BATIK, 3, 3", "WIDE_BACKING, 4, 4", "FLANNEL, 4, 2", "FLANNEL, 3, 1", "FLANNEL, 1, 1"})
+    void thick_cloth_is_stacked_in_half_as_many_layers(ClothKind kind, int ofCotton, int layers) {
+        assertThat(new LayPractice(Optional.empty(), ofCotton, LongLay.SHORTER).layers(kind)).isEqualTo(layers);
     }
 
     @Test

@@ -1,0 +1,21 @@
+package retazo.core.cloth;
+
+/** What a fabric is made as, as far as it matters to cutting. */
+public enum ClothKind {
+    COTTON,
+    /** Thick: a blade takes half as many layers of it. */
+    FLANNEL,
+    BATIK,
+    /** Two or three times as wide, for a back in one piece. */
+    WIDE_BACKING;
+
+    /**
+     * How many layers of it a shop stacks.
+     *
+     * @param ofCotton that the shop stacks of cotton, 1 or more
+     * @return 1 or more
+     */
+    public int layers(int ofCotton) {
+        return this == FLANNEL ? Math.max(1, ofCotton / 2) : ofCotton;
+    }
+}
