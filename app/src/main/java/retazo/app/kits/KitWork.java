@@ -14,6 +14,7 @@ import retazo.core.explain.Label;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -86,7 +87,8 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
 
     private Optional<LaidCloth> laid(String fabricCode) {
         return Optional.ofNullable(needs.byFabric().get(fabricCode))
-                .flatMap(need -> need.amount().match(cloth -> cloth.plan().laid(), printed -> Optional.empty(), units -> Optional.empty()));
+                .flatMap(Need::cloth)
+                .flatMap(cloth -> cloth.plan().laid());
     }
 
     /** How many left-overs of each kept kind one bag gives of a fabric, as its plan is now. */

@@ -143,7 +143,7 @@ class LeftOverOffers {
 
     private static Optional<Need.Amount.Cloth> cloth(KitCloth cloth, Fabric fabric, Length width) {
         return cloth.need(fabric, cloth.kit().instructions(), width)
-                .flatMap(need -> need.amount().match(Optional::of, printed -> Optional.empty(), units -> Optional.empty()));
+                .flatMap(Need::cloth);
     }
 
     private Length width(Kit kit, Fabric fabric) {

@@ -48,6 +48,6 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
 
     Optional<Need.Amount.Cloth> cloth(ShopPractice by, Instructions whose, Length width) {
         return needing.need(by, whose, width)
-                .flatMap(need -> need.amount().match(Optional::of, printed -> Optional.empty(), units -> Optional.empty()));
+                .flatMap(Need::cloth);
     }
 }

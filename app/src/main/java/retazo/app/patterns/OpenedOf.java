@@ -6,6 +6,7 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.Words;
 import retazo.core.block.Role;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.kit.Need;
 import retazo.core.quilt.QuiltDesign;
 
 /**
@@ -31,7 +32,8 @@ record OpenedOf(String text, String size, String role, FractionText bound) {
 
     private static Optional<LaidCloth> laid(SizeWork work, Optional<Role> role) {
         return role.map(one -> work.needs().byFabric().get(one.key().value()))
-                .flatMap(need -> need.amount().match(cloth -> cloth.plan().laid(), printed -> Optional.empty(), units -> Optional.empty()));
+                .flatMap(Need::cloth)
+                .flatMap(cloth -> cloth.plan().laid());
     }
 
     static String bound(LaidCloth cloth, Words words) {

@@ -1,6 +1,7 @@
 package retazo.core.kit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.block.RoleKey;
 import retazo.core.cutting.ClothPlan;
@@ -19,6 +20,11 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
     public Need {
         roles = List.copyOf(roles);
         uses = List.copyOf(uses);
+    }
+
+    /** The length of cloth whose plan is known; empty for a printed length and for precuts. */
+    public Optional<Amount.Cloth> cloth() {
+        return amount.match(Optional::of, printed -> Optional.empty(), units -> Optional.empty());
     }
 
     /** How much is needed. */
