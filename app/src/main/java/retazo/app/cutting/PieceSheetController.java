@@ -21,8 +21,8 @@ class PieceSheetController {
     String pieces(@PathVariable long cutId, Model model) {
         PieceSheetPages.Pieces pieces = pages.pieces(cutId);
         model.addAttribute("pieces", pieces);
-        model.addAttribute("ink", Kit.ink(pieces.fabric()));
-        model.addAttribute("prints", List.of(pieces.fabric()));
+        model.addAttribute("ink", Kit.ink(pieces.of().fabric()));
+        model.addAttribute("prints", List.of(pieces.of().fabric()));
         return "cutting/pieces";
     }
 }

@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
+import retazo.app.kits.KitSheetsView;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.LaidView;
@@ -24,6 +28,8 @@ import retazo.app.stock.GoodService;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.LeftOver;
+import retazo.core.kit.Need;
+import retazo.core.measure.Length;
 
 /** Puts the sheet together by which the pieces of a cut are cut. */
 @Service
@@ -49,14 +55,27 @@ class PieceSheetPages {
     /**
      * The sheet.
      *
+     * @param of     whose pieces they are
      * @param length of the cut
+     * @param isShort whether the practice has changed since, and the length is not enough by the plan of now
+     * @param laid   pieces cut from the whole cloth; empty where the cloth is cut into quarters
+     * @param sheets the drawing of quarters; empty for whole cloth
+     */
+    record Pieces(Of of, LengthView length, boolean isShort, Optional<Laid> laid, Optional<KitSheetsView> sheets) {
+    }
+
+    /** Whose pieces are cut. */
+    record Of(long runId, long boltId, String kit, String bags, Fabric fabric) {
+    }
+
+    /**
+     * Pieces on the whole cloth.
+     *
      * @param takes  what the pieces take of it
      * @param stacks how many stacks of how many layers, in words
-     * @param isShort whether the practice has changed since, and the length is not enough by the plan of now
-     * @param alike  fabrics that are cut by the same list, in words; empty for none
+     * @param alike  what goes into the same stacks, in words; empty for nothing
      */
-    record Pieces(
-            long runId, long boltId, String kit, String bags, Fabric fabric, LengthView length, LengthView takes, String stacks, String alike, boolean isShort, LaidView laid) {
+    record Laid(LengthView takes, String stacks, String alike, LaidView view) {
     }
 
     /** The left-overs that the bag of a cut took when it was confirmed, by fabric; several bags together take none. */
@@ -74,13 +93,30 @@ class PieceSheetPages {
         KitWork work = works.workTaking(kits.kit(cut.kitId()), taken(cut));
         Fabric fabric = fabrics.fabric(cut.fabricId());
         ShopPractice own = work.practice();
-        ClothBatch batch = work.together(fabric.code(), cut.targets().size())
-                .orElseThrow(() -> new NotFoundException("sheet for the pieces of cut", cutId));
-        return new Pieces(
-                cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric, LengthView.of(cut.length(), own.sellingUnit()),
-                LengthView.inches(batch.together().value()), words.text("pieces.stacks", batch.strips(), batch.stacks(), batch.layers()),
-                work.cutLike(fabric.code()).stream().map(Fabric::name).collect(Collectors.joining(", ")),
-                batch.together().value().isLongerThan(cut.length()),
-                LaidView.of(batch.laid(), batch.laid().request().usableWidth(), own, words));
+        Of of = new Of(cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric);
+        LengthView length = LengthView.of(cut.length(), own.sellingUnit());
+        Optional<ClothBatch> batch = work.together(fabric.code(), cut.targets().size());
+        if (batch.isPresent()) {
+            Length takes = batch.get().together().value();
+            Laid laid = new Laid(
+                    LengthView.inches(takes), words.text("pieces.stacks", batch.get().strips(), batch.get().stacks(1), batch.get().layers()),
+                    alike(cut, work, fabric, batch.get()), LaidView.of(batch.get().laid(), batch.get().laid().request().usableWidth(), own, words));
+            return new Pieces(of, length, takes.isLongerThan(cut.length()), Optional.of(laid), Optional.empty());
+        }
+        Supplier<NotFoundException> none = () -> new NotFoundException("sheet for the pieces of cut", cutId);
+        Need need = work.need(fabric.code()).filter(found -> work.kit().isCutByTheShop()).orElseThrow(none);
+        KitSheetsView sheets = KitSheetsView.of(need, own.sellingUnit(), words).orElseThrow(none);
+        return new Pieces(of, length, need.exact().orElseThrow().value().isLongerThan(cut.length()), Optional.empty(), Optional.of(sheets));
+    }
+
+    /** The cuts of the same bags from other fabrics by the same list: their strips go into the same stacks. */
+    private String alike(PlannedCut cut, KitWork work, Fabric fabric, ClothBatch batch) {
+        Set<Long> planned = runs.currentCuts(Set.of(cut.runId())).stream()
+                .filter(other -> other.kitId() == cut.kitId() && other.bags().equals(cut.bags())).map(PlannedCut::fabricId).collect(Collectors.toSet());
+        List<Fabric> alike = work.cutLike(fabric.code()).stream().filter(other -> planned.contains(other.id())).toList();
+        int cloths = alike.size() + 1;
+        return alike.isEmpty() ? "" : words.text(
+                "pieces.alike", alike.stream().map(Fabric::name).collect(Collectors.joining(", ")), batch.strips() * cloths, batch.stacks(cloths),
+                batch.stacks(1) * cloths);
     }
 }

@@ -15,6 +15,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
+import retazo.app.kits.ShopCutText;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
@@ -77,11 +78,12 @@ class TicketPages {
      * A cut on the ticket.
      *
      * @param pieces whether the shop cuts its pieces too, by a sheet of their own
+     * @param into   what it is then cut into, in words; empty for one folded length
      * @param keep   left-overs that are kept of it, in words; empty for none
      */
     record CutView(
             long id, String bags, String kit, String letters, String roles, LengthView length, LengthView inches, boolean done,
-            long x, long width, boolean pieces, String keep) {
+            long x, long width, boolean pieces, String into, String keep) {
     }
 
     /** The last step taken on this bolt, which can be taken back. */
@@ -185,7 +187,7 @@ class TicketPages {
             views.add(new CutView(
                     cut.id(), cut.bags(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
                     LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.inches(cut.length()), !isPlanned(cut),
-                    permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(), keep(kept, cut)));
+                    permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(), cut.into().map(into -> ShopCutText.toCut(into, words)).orElse(""), keep(kept, cut)));
             at = at.plus(cut.length());
         }
         return views;

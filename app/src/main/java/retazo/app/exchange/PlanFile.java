@@ -31,8 +31,8 @@ final class PlanFile {
         file.put("size", plan.size().key().value());
         file.put("instructions", pattern.instructions(plan.size().key().value()).name());
         List<Object> cloths = new ArrayList<>();
-        needs.byFabric().forEach((role, need) -> need.amount().match(
-                cloth -> cloths.add(cloth(pattern, need, cloth, alone.byFabric().get(role))), printed -> false, units -> false));
+        needs.byFabric().forEach((role, need) -> need.cloth().ifPresent(
+                cloth -> cloths.add(cloth(pattern, need, cloth, alone.byFabric().get(role)))));
         file.put("cloths", cloths);
         return file;
     }
@@ -45,7 +45,7 @@ final class PlanFile {
         written.put("squaring", text(plan.squaring().value()));
         written.put("exact", text(plan.exact().value()));
         written.put("sell", text(cloth.sell().value()));
-        alone.amount().match(each -> written.put("eachSizeAlone", text(each.plan().exact().value())), printed -> null, units -> null);
+        alone.exact().ifPresent(each -> written.put("eachSizeAlone", text(each.value())));
         plan.laid().ifPresent(laid -> {
             written.put("bound", text(laid.bound()));
             written.put("proved", laid.isProved());

@@ -11,6 +11,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.stock.Good;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.quilt.QuiltSize;
@@ -24,12 +25,13 @@ import retazo.core.quilt.QuiltSize;
  * @param decision that they are not those of the pattern's paper, where somebody took it
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  * @param settings that it has of its own
+ * @param sources   what it takes in place of the whole cloth of its colourway; those precuts are among its goods
  * @param leftOvers what becomes of its left-overs, and which of others it takes
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
         Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy,
-        KitSettings settings, KitLeftOvers leftOvers) {
+        KitSettings settings, KitSources sources, KitLeftOvers leftOvers) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -48,6 +50,40 @@ public record Kit(
     /** How a precut is drawn: in its colour. */
     public static Ink ink(Good good) {
         return new Ink(good.colour(), "", good.colour(), good.isLight());
+    }
+
+    /** The quarters or eighths that one of its fabrics is cut into in the shop. */
+    public Optional<PrecutKind> quarters(Fabric fabric) {
+        return Optional.ofNullable(sources.quarters().get(fabric.id()));
+    }
+
+    /** The precuts that it takes in place of a fabric of its colourway, by their roles. */
+    Map<RoleKey, Good> precutsFor(Fabric fabric) {
+        Map<RoleKey, Good> precuts = new LinkedHashMap<>();
+        sources.precuts().forEach((role, good) -> {
+            if (fabric.equals(fabrics.get(role))) {
+                precuts.put(role, good);
+            }
+        });
+        return precuts;
+    }
+
+    /** The same kit with other settings of its own. */
+    Kit with(KitSettings others) {
+        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, instructions, decision, copy, others, sources, leftOvers);
+    }
+
+    /** The same kit with other sources of its own. */
+    Kit with(KitSources others) {
+        Map<RoleKey, Good> all = new LinkedHashMap<>(goods);
+        all.keySet().removeAll(sources.precuts().keySet());
+        all.putAll(others.precuts());
+        return new Kit(id, pattern, size, colourway, fabrics, all, contents, instructions, decision, copy, settings, others, leftOvers);
+    }
+
+    /** The same kit with the whole cloth of one fabric. */
+    Kit layingWhole(Fabric fabric) {
+        return with(sources.without(fabric.id(), precutsFor(fabric).keySet()));
     }
 
     /** Whether its maker follows the pattern's own paper. */
@@ -88,6 +124,11 @@ public record Kit(
         copy.ifPresent(good -> byCode.put(good.code(), good));
         leftOvers.taken().forEach(good -> byCode.put(good.code(), good));
         return byCode;
+    }
+
+    /** The letters of the roles that take one of its precuts. */
+    List<String> lettersOf(Good good) {
+        return pattern.design().roles().stream().filter(role -> good.equals(goods.get(role.key()))).map(Role::letter).toList();
     }
 
     /** The fabrics once each, in the order of the letters of their first roles, with all letters they serve. */

@@ -6,7 +6,9 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.stock.Good;
 import retazo.core.block.RoleKey;
+import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.LeftOver;
 import retazo.core.kit.Instructions;
@@ -41,15 +43,26 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
-        UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code())
-                ? KitFabric.measured(fabric.code(), usableWidth, chosen.print()).with(chosen.leftOvers()) : chosen;
+        UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code()) ? chosen.onWidth(usableWidth) : chosen;
         return new Needs(practice, instructions).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen), kit.contents());
+    }
+
+    /** What precuts are needed for; empty if the kit takes none of them. */
+    Optional<Need> need(Good good) {
+        return new Needs(practice, kit.instructions()).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth), kit.contents());
+    }
+
+    /** A fabric on the width that the kit is planned for, with what becomes of its cloth. */
+    KitFabric cloth(Fabric fabric) {
+        KitFabric plain = kit.settings().hasWidth()
+                ? new KitFabric(fabric.code(), practice.figure(PracticeMeasure.USABLE_WIDTH), fabric.motif().print()) : fabrics.inKit(fabric, practice);
+        KitFabric cloth = plain.with(leftOvers.getOrDefault(fabric.code(), List.of()));
+        return kit.quarters(fabric).map(cloth::cutInto).orElse(cloth);
     }
 
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {
         Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(good.inKit()));
-        Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role)).map(one -> new KitChoice.Fabric(seen.apply(
-                fabrics.inKit(one, practice).with(leftOvers.getOrDefault(one.code(), List.of())))));
+        Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role)).map(one -> new KitChoice.Fabric(seen.apply(cloth(one))));
         return precut.<KitChoice>map(good -> fabric.<KitChoice>map(cloth -> new KitChoice.Both(good, cloth)).orElse(good))
                 .orElseGet(fabric::orElseThrow);
     }

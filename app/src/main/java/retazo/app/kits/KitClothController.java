@@ -15,10 +15,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
-import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.ClothQuestion;
 import retazo.app.patterns.ClothSettings;
 import retazo.app.patterns.ClothView;
+import retazo.app.patterns.ClothWays;
+import retazo.app.patterns.Ink;
 import retazo.app.practice.MarginText;
 import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
@@ -28,16 +29,13 @@ import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.staff.StaffService;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
+import retazo.app.stock.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
-import retazo.core.precut.RoleFromPrecuts;
-import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.Way;
 
 /** How each cloth of a kit is cut, and by whose instructions its length is sold. */
@@ -49,7 +47,7 @@ class KitClothController {
     private final KitService kits;
     private final KitWorks works;
     private final LeftOverOffers offers;
-    private final FabricService fabrics;
+    private final KitOtherSources otherSources;
     private final PracticeService practice;
     private final PriceListService prices;
     private final StaffService staff;
@@ -57,11 +55,11 @@ class KitClothController {
     private final Words words;
 
     KitClothController(
-            KitService kits, KitWorks works, LeftOverOffers offers, FabricService fabrics, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
+            KitService kits, KitWorks works, LeftOverOffers offers, KitOtherSources otherSources, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
         this.kits = kits;
         this.works = works;
         this.offers = offers;
-        this.fabrics = fabrics;
+        this.otherSources = otherSources;
         this.practice = practice;
         this.prices = prices;
         this.staff = staff;
@@ -103,44 +101,76 @@ class KitClothController {
         return show(kits.kit(id), fabric, ClothSettings.NONE, 0, faults, model);
     }
 
-    private String show(Kit kit, String fabricCode, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
+    private String show(Kit kit, String code, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
         List<Fabric> all = List.copyOf(kit.lettersByFabric().keySet());
+        List<Good> precuts = kit.goods().values().stream().distinct().toList();
         model.addAttribute("kit", kit);
         model.addAttribute("fabrics", all);
-        model.addAttribute("piecesKnown", kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE);
+        model.addAttribute("precuts", precuts);
+        model.addAttribute("piecesKnown", isPiecesKnown(kit));
         model.addAttribute("decided", kit.decision().map(decision -> words.text(
                 decision.reason().isEmpty() ? "kit.chosen" : "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
-        if (all.isEmpty()) {
-            model.addAttribute("faults", faults);
-        } else {
-            Fabric fabric = all.stream().filter(one -> one.code().equals(fabricCode)).findFirst().orElse(all.get(0));
-            addCloth(kit, fabric, settings, kitsTogether, faults, model);
+        Optional<Good> good = precuts.stream().filter(one -> one.code().equals(code)).findFirst().or(() -> all.isEmpty() ? precuts.stream().findFirst() : Optional.empty());
+        if (good.isPresent()) {
+            return showPrecut(kit, good.get(), model);
         }
+        Fabric fabric = all.stream().filter(one -> one.code().equals(code)).findFirst().orElseGet(() -> all.get(0));
+        addCloth(kit, fabric, settings, kitsTogether, faults, model);
         return "kits/cloth";
+    }
+
+    private static boolean isPiecesKnown(Kit kit) {
+        return kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
+    }
+
+    /** A precut in place of a cloth. */
+    record Taken(Good good, Ink ink, String letters, Optional<KitSheetsView> sheets) {
+    }
+
+    private Taken taken(Kit kit, Good good, ShopPractice practice) {
+        return new Taken(
+                good, Kit.ink(good), String.join(", ", kit.lettersOf(good)),
+                works.precutNeed(kit, good, practice).flatMap(need -> KitSheetsView.of(need, practice.sellingUnit(), words)));
+    }
+
+    /** How the sheets of a precut are cut. */
+    private String showPrecut(Kit kit, Good good, Model model) {
+        ShopPractice shop = works.practiceOf(kit);
+        model.addAttribute("precut", taken(kit, good, shop));
+        model.addAttribute("inPlaceOf", kit.sources().precuts().entrySet().stream()
+                .filter(own -> own.getValue().equals(good)).map(own -> kit.fabrics().get(own.getKey())).findFirst());
+        return "kits/precut";
     }
 
     private void addCloth(Kit kit, Fabric fabric, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
         FieldReader reader = new FieldReader();
         ShopPractice shop = works.practiceOf(kit);
         ShopPractice tried = settings.practice(shop, reader);
-        Length ownWidth = fabrics.inKit(fabric, shop).usableWidth().value();
+        Length ownWidth = works.usableWidth(kit, fabric);
         Length width = settings.usableWidth(reader).orElse(ownWidth);
+        Kit whole = kit.layingWhole(fabric);
+        ClothQuestion.Compared compared = compared(kit, fabric, kitsTogether, new KitOtherSources.Tried(tried, width));
         model.addAttribute("fabric", fabric);
         model.addAttribute("letters", String.join(", ", kit.lettersByFabric().get(fabric)));
         model.addAttribute("ink", Kit.ink(fabric));
         model.addAttribute("prints", List.of(fabric));
         model.addAttribute("settings", settings);
-        model.addAttribute("view", ClothView.of(
-                new ClothQuestion(
-                        (by, instructions, usable) -> works.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried,
-                        compared(kit, fabric, kitsTogether)),
-                words));
+        model.addAttribute("view", ClothView.of(question(kit, fabric, tried, width, compared), words));
+        model.addAttribute("ways", ClothWays.of(question(whole, fabric, tried, width, compared), words));
+        model.addAttribute("sheets", works.clothNeed(kit, fabric, tried, kit.instructions(), width)
+                .flatMap(need -> KitSheetsView.of(need, tried.sellingUnit(), words)));
+        model.addAttribute("taken", kit.precutsFor(fabric).values().stream().distinct().map(good -> taken(kit, good, tried)).toList());
         model.addAttribute("leftOvers", kit.isCutByTheShop()
                 ? Optional.of(leftOvers(kit, fabric, new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
                 : Optional.empty());
         model.addAttribute("own", ownSettings(kit));
         model.addAttribute("shown", settings.shown(shop, ownWidth));
         model.addAttribute("faults", faults.with(Faults.of(reader.problems(), words)));
+    }
+
+    private ClothQuestion question(Kit kit, Fabric fabric, ShopPractice tried, Length width, ClothQuestion.Compared compared) {
+        return new ClothQuestion(
+                (by, instructions, usable) -> works.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried, compared);
     }
 
     /** What the kit has otherwise than its pattern and the shop, in words. */
@@ -158,14 +188,12 @@ class KitClothController {
         return String.join("; ", texts);
     }
 
-    private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether) {
+    private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether, KitOtherSources.Tried tried) {
         UsualPrices usual = prices.usual();
-        List<RoleKey> roles = kit.pattern().design().roles().stream().map(Role::key).filter(role -> fabric.equals(kit.fabrics().get(role))).toList();
-        boolean alone = roles.size() == 1 && !kit.goods().containsKey(roles.get(0)) && kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
-        QuiltPlan plan = works.work(kit).plan();
+        ClothQuestion.MayChoose mayChoose = kit.isOurs()
+                ? ClothQuestion.MayChoose.EVERYTHING : kit.followsPrinted() ? ClothQuestion.MayChoose.NOTHING : ClothQuestion.MayChoose.SOURCE;
         return new ClothQuestion.Compared(
-                kitsTogether, fabric.kind(), fabric.prices().price().or(usual::cloth), usual,
-                alone ? RoleFromPrecuts.serving(plan, roles.get(0)) : List.of());
+                kitsTogether, fabric.kind(), fabric.prices().price().or(usual::cloth), usual, otherSources.of(kit, fabric, tried), mayChoose);
     }
 
     private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {

@@ -122,8 +122,8 @@ class KitController {
     /** Where a role is planned from precuts, the first of that kind in stock is offered. */
     private Map<String, String> sourced(long patternId) {
         Map<String, String> sourced = new LinkedHashMap<>();
-        sources.of(patternId).forEach((role, kind) -> goods.all().stream()
-                .filter(good -> good.precut().equals(Optional.of(kind)))
+        sources.of(patternId).forEach((role, source) -> goods.all().stream()
+                .filter(good -> !source.cutInTheShop() && good.precut().equals(Optional.of(source.kind())))
                 .findFirst()
                 .ifPresent(good -> sourced.put(role.value(), good.code())));
         return sourced;

@@ -18,6 +18,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.hibernate.annotations.Fetch;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
@@ -79,6 +81,21 @@ class KitEntity {
     @MapKeyEnumerated(EnumType.STRING)
     @Column(name = "length_ticks", nullable = false)
     private Map<PracticeMeasure, Length> overrides = new EnumMap<>(PracticeMeasure.class);
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_precut", joinColumns = @JoinColumn(name = "kit_id"))
+    @MapKeyColumn(name = "role_key")
+    @Column(name = "good_id", nullable = false)
+    private Map<String, Long> precuts = new HashMap<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_quarters", joinColumns = @JoinColumn(name = "kit_id"))
+    @MapKeyColumn(name = "fabric_id")
+    @Enumerated(EnumType.STRING)
+    @Column(name = "precut_kind", nullable = false)
+    private Map<Long, PrecutKind> quarters = new HashMap<>();
 
     @Column(name = "margin_hundredths")
     private @Nullable Integer marginHundredths;
@@ -142,6 +159,28 @@ class KitEntity {
                 ? Optional.of(new Margin.Extra(marginLength))
                 : Optional.ofNullable(marginHundredths).map(share -> share == 0 ? new Margin.None() : new Margin.Share(new Percent(share)));
         return new KitSettings(overrides, margin, Optional.ofNullable(longStrips));
+    }
+
+    void set(KitSources sources) {
+        precuts.clear();
+        sources.precuts().forEach((role, good) -> precuts.put(role.value(), good.id()));
+        quarters.clear();
+        quarters.putAll(sources.quarters());
+    }
+
+    /** Whether it takes something in place of whole cloth. */
+    boolean hasSources() {
+        return !precuts.isEmpty() || !quarters.isEmpty();
+    }
+
+    /** The ids of the precuts that it takes in place of cloth, by the keys of their roles. */
+    Map<String, Long> precuts() {
+        return Map.copyOf(precuts);
+    }
+
+    /** The quarters or eighths that fabrics are cut into, by their ids. */
+    Map<Long, PrecutKind> quarters() {
+        return Map.copyOf(quarters);
     }
 
     /** Whose instructions it has unless somebody decides otherwise. */

@@ -71,13 +71,14 @@ record KitPage(
      *
      * @param fabric what is cut, or empty
      * @param good   what is picked, or empty
+     * @param into   what a length is cut into in the shop, in words; empty for a folded one
      * @param count  how many are picked; 0 for cloth
      * @param bags   how many bags the stock of it gives; empty for a left-over, without which a bag is made too
      * @param stops  whether it is one that stops the next bag
      */
     record Line(
             Optional<Fabric> fabric, Optional<Good> good, String name, List<Letter> letters, String uses, LengthView exact,
-            LengthView length, long count, String figure, Optional<Long> bags, boolean stops, String price) {
+            LengthView length, String into, long count, String figure, Optional<Long> bags, boolean stops, String price) {
     }
 
     /** What is known of a kit beside its own work. */
@@ -125,7 +126,8 @@ record KitPage(
                     Need need = work.needs().byFabric().get(cut.fabricCode());
                     return new Line(
                             Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
-                            RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit), 0,
+                            RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit),
+                            cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
                             need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
                             possible.stoppedBy().contains(cut.fabricCode()),
                             Optional.ofNullable(prices.get(cut.fabricCode())).map(MoneyText::of).orElse(""));
@@ -137,7 +139,7 @@ record KitPage(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.copy-of-pattern")),
-                            LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), picked.count().value(),
+                            LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),
                             possible.stoppedBy().contains(picked.code()),

@@ -7,13 +7,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.RoleSources;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Good;
@@ -21,6 +24,7 @@ import retazo.app.stock.GoodService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
 
 /** Keeps kits and their colourways. */
@@ -32,18 +36,20 @@ public class KitService {
     private final PatternService patterns;
     private final FabricService fabrics;
     private final GoodService goods;
+    private final RoleSources roleSources;
     private final LeftOverBook leftOvers;
     private final KitWorks works;
     private final Clock clock;
 
     KitService(
             KitRepository kits, ColourwayRepository colourways, PatternService patterns, FabricService fabrics,
-            GoodService goods, LeftOverBook leftOvers, KitWorks works, Clock clock) {
+            GoodService goods, RoleSources roleSources, LeftOverBook leftOvers, KitWorks works, Clock clock) {
         this.kits = kits;
         this.colourways = colourways;
         this.patterns = patterns;
         this.fabrics = fabrics;
         this.goods = goods;
+        this.roleSources = roleSources;
         this.leftOvers = leftOvers;
         this.works = works;
         this.clock = clock;
@@ -83,7 +89,7 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitSettings.NONE, KitLeftOvers.NONE);
+                    asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
             KitWork work = works.work(kit);
             problems.addAll(work.problems());
             if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
@@ -101,18 +107,55 @@ public class KitService {
         }
         ColourwayEntity colourway =
                 colourways.saveAndFlush(ColourwayEntity.of(asked.pattern().patternId(), asked.colourway(), choices));
-        return Outcome.done(asked.sizeKeys().stream()
-                .map(key -> kits.saveAndFlush(
-                        KitEntity.of(
-                        asked.pattern().id(), key, colourway, asked.contents(), asked.pattern().instructions(key), clock.instant())).id())
-                .toList());
+        List<Long> ids = new ArrayList<>();
+        for (String key : asked.sizeKeys()) {
+            KitEntity kit = KitEntity.of(
+                    asked.pattern().id(), key, colourway, asked.contents(), asked.pattern().instructions(key), clock.instant());
+            ids.add(kits.saveAndFlush(kit).id());
+        }
+        ids.forEach(id -> startWithQuarters(kit(id)));
+        return Outcome.done(ids);
+    }
+
+    /** Cloths whose roles are all planned from quarters cut in the shop, are cut into those where they serve this kit. */
+    private void startWithQuarters(Kit kit) {
+        Map<RoleKey, RoleSource> planned = roleSources.of(kit.pattern().patternId());
+        for (Fabric fabric : kit.lettersByFabric().keySet()) {
+            Set<Optional<RoleSource>> ofFabric = kit.fabrics().entrySet().stream()
+                    .filter(entry -> entry.getValue().equals(fabric))
+                    .map(entry -> Optional.ofNullable(planned.get(entry.getKey())).filter(RoleSource::cutInTheShop))
+                    .collect(Collectors.toSet());
+            if (ofFabric.size() == 1) {
+                ofFabric.iterator().next().ifPresent(source -> take(kit.id(), kit(kit.id()).sources().with(fabric.id(), source.kind())));
+            }
+        }
+    }
+
+    /** Keeps what a kit takes in place of the whole cloth of its colourway, or says what speaks against it. */
+    @Transactional
+    Outcome<Kit> take(long id, KitSources sources) {
+        Kit wanted = kit(id).with(sources);
+        List<Problem> problems = new ArrayList<>(works.work(wanted).problems());
+        if (wanted.followsPrinted() && !sources.equals(KitSources.NONE)) {
+            problems.add(Problem.of("kit.source-printed"));
+        }
+        if (!problems.isEmpty()) {
+            return Outcome.refused(problems);
+        }
+        KitEntity kit = kits.findById(id).orElseThrow();
+        kit.set(sources);
+        kits.saveAndFlush(kit);
+        return Outcome.done(wanted);
     }
 
     /** Sells a kit by other instructions than until now, or says what speaks against it. Those that its pattern gives need no decision. */
     @Transactional
     public Outcome<Kit> sellBy(long id, Instructions wanted, String reason, long personId) {
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
-        List<Problem> problems = kit.given().problemsOfLeaving(wanted, reason);
+        List<Problem> problems = new ArrayList<>(kit.given().problemsOfLeaving(wanted, reason));
+        if (wanted == Instructions.PRINTED && kit.hasSources()) {
+            problems.add(Problem.of("kit.source-printed"));
+        }
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }
@@ -129,7 +172,9 @@ public class KitService {
                 patterns.versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
         List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
         Map<Long, Fabric> fabricsById = fabrics.byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
-        Map<Long, Good> goodsById = goods.byIds(choices.stream().flatMap(choice -> choice.goodId().stream()).collect(Collectors.toSet()));
+        Map<Long, Good> goodsById = goods.byIds(Stream.concat(
+                choices.stream().flatMap(choice -> choice.goodId().stream()), entities.stream().flatMap(entity -> entity.precuts().values().stream()))
+                .collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
         return entities.stream()
                 .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), new Known(fabricsById, goodsById, leftOversByKit)))
@@ -150,10 +195,13 @@ public class KitService {
             choice.fabricId().ifPresent(id -> fabricByRole.put(new RoleKey(role), known.fabrics().get(id)));
             choice.goodId().ifPresent(id -> goodByRole.put(new RoleKey(role), known.goods().get(id)));
         });
+        Map<RoleKey, Good> precuts = new HashMap<>();
+        entity.precuts().forEach((role, good) -> precuts.put(new RoleKey(role), known.goods().get(good)));
+        goodByRole.putAll(precuts);
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 entity.contents(), entity.instructions(), entity.decision(), copy, entity.settings(),
-                known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
+                new KitSources(precuts, entity.quarters()), known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }
 }

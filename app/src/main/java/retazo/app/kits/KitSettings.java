@@ -12,7 +12,7 @@ import retazo.core.measure.Length;
 /**
  * Settings that a kit has of its own, in place of its pattern's or the shop's.
  *
- * @param measures squaring and selling step, where they are its own
+ * @param measures usable width, squaring and selling step, where they are its own
  * @param longStrips how borders and other long strips lie
  */
 public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips) {
@@ -42,7 +42,20 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         return new KitSettings(measures, margin, Optional.of(lay));
     }
 
-    /** What of a practice differs from another one. */
+    /** The same on cloth of a usable width, whatever its fabrics are. */
+    KitSettings onWidth(Length usableWidth) {
+        Map<PracticeMeasure, Length> more = new EnumMap<>(PracticeMeasure.class);
+        more.putAll(measures);
+        more.put(PracticeMeasure.USABLE_WIDTH, usableWidth);
+        return new KitSettings(more, margin, longStrips);
+    }
+
+    /** Whether its cloths are planned on a usable width of its own. */
+    boolean hasWidth() {
+        return measures.containsKey(PracticeMeasure.USABLE_WIDTH);
+    }
+
+    /** What of a practice differs from another one, but for the usable width, which is first its fabric's. */
     static KitSettings between(ShopPractice shop, ShopPractice wanted) {
         Map<PracticeMeasure, Length> measures = new EnumMap<>(PracticeMeasure.class);
         for (PracticeMeasure measure : new PracticeMeasure[] {PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP}) {

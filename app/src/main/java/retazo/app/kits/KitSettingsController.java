@@ -1,5 +1,6 @@
 package retazo.app.kits;
 
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,6 +13,7 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
 
 /** Keeps settings for one kit that were tried out on its cloth, and gives them up again. */
 @Controller
@@ -36,13 +38,16 @@ class KitSettingsController {
         Kit kit = kits.kit(id);
         FieldReader reader = new FieldReader();
         ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
+        Optional<Length> width = settings.usableWidth(reader);
         if (reader.anyProblem()) {
+            next.addAttribute("width", settings.width());
             next.addAttribute("squaring", settings.squaring());
             next.addAttribute("step", settings.step());
             next.addAttribute("margin", settings.margin());
             return back(id, fabric, next);
         }
-        kits.set(id, KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted));
+        KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
+        kits.set(id, width.filter(one -> !one.equals(works.usableWidth(kit.with(KitSettings.NONE), kit.fabric(fabric)))).map(own::onWidth).orElse(own));
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         return back(id, fabric, next);
     }

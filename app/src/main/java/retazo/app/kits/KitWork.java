@@ -47,7 +47,8 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
 
     private Length sold(KitCloth cloth, Instructions instructions) {
         return cloth.needs(plan, instructions).byFabric().values().stream()
-                .map(need -> need.amount().match(length -> length.sell().value(), printed -> Length.ZERO, units -> Length.ZERO))
+                .flatMap(need -> need.cloth().stream())
+                .map(length -> length.sell().value())
                 .reduce(Length.ZERO, Length::plus);
     }
 
@@ -76,17 +77,22 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
                         batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
     }
 
-    /** Its other fabrics of the same kind that are cut by the same list: they go into one stack. */
+    /** Its other fabrics that are cut by the same list and may lie in one stack with it. */
     public List<Fabric> cutLike(String fabricCode) {
         Optional<LaidCloth> own = laid(fabricCode).filter(cloth -> !cloth.strips().isEmpty());
         return kit.lettersByFabric().keySet().stream()
-                .filter(fabric -> !fabric.code().equals(fabricCode) && fabric.kind() == kit.fabric(fabricCode).kind()
+                .filter(fabric -> !fabric.code().equals(fabricCode) && fabric.kind().mayShareStack(kit.fabric(fabricCode).kind())
                         && own.flatMap(cloth -> laid(fabric.code()).map(cloth::isCutLike)).orElse(false))
                 .toList();
     }
 
+    /** What one bag takes of a fabric; empty for nothing. */
+    public Optional<Need> need(String fabricCode) {
+        return Optional.ofNullable(needs.byFabric().get(fabricCode));
+    }
+
     private Optional<LaidCloth> laid(String fabricCode) {
-        return Optional.ofNullable(needs.byFabric().get(fabricCode))
+        return need(fabricCode)
                 .flatMap(Need::cloth)
                 .flatMap(cloth -> cloth.plan().laid());
     }

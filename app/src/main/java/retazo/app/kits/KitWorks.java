@@ -64,6 +64,12 @@ public class KitWorks {
         return KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, Map.of()));
     }
 
+    /** The usable width that one of a kit's cloths is planned for. */
+    @Transactional(readOnly = true)
+    public Length usableWidth(Kit kit, Fabric fabric) {
+        return new KitCloth(kit, practiceOf(kit), fabrics, Map.of()).cloth(fabric).usableWidth().value();
+    }
+
     /** The kit with its quilt, cloth and bill, for one bag, by the practice of now. */
     @Transactional(readOnly = true)
     public KitWork work(Kit kit) {
@@ -178,7 +184,16 @@ public class KitWorks {
     /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     @Transactional(readOnly = true)
     public Optional<Need> clothNeed(Kit kit, Fabric fabric, ShopPractice by, Instructions instructions, Length usableWidth) {
-        Map<String, List<LeftOver>> leftOvers = leftOversFor(kit, freeLeftOvers(List.of(kit)), 1);
-        return new KitCloth(kit, by, fabrics, leftOvers).need(fabric, instructions, usableWidth);
+        return cloth(kit, by).need(fabric, instructions, usableWidth);
+    }
+
+    /** What one kind of precuts of a kit is needed for; empty if the kit takes none of it, or cannot be made of it. */
+    @Transactional(readOnly = true)
+    public Optional<Need> precutNeed(Kit kit, Good good, ShopPractice by) {
+        return cloth(kit, by).need(good);
+    }
+
+    private KitCloth cloth(Kit kit, ShopPractice by) {
+        return new KitCloth(kit, by, fabrics, leftOversFor(kit, freeLeftOvers(List.of(kit)), 1));
     }
 }

@@ -25,11 +25,11 @@ class LeftOverController {
 
     private static final String SHELF = "shelf";
 
-    private final LeftOverOffers offers;
+    private final LeftOverDecisions decisions;
     private final Words words;
 
-    LeftOverController(LeftOverOffers offers, Words words) {
-        this.offers = offers;
+    LeftOverController(LeftOverDecisions decisions, Words words) {
+        this.decisions = decisions;
         this.words = words;
     }
 
@@ -37,7 +37,7 @@ class LeftOverController {
     String accept(
             @PathVariable long id, @RequestParam String fabric, @RequestParam String rest, @RequestParam String use,
             @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
-        offers.accept(id, rest(fabric, rest), purpose(use), person.personId()).match(
+        decisions.accept(id, rest(fabric, rest), purpose(use), person.personId()).match(
                 good -> next.addFlashAttribute("done", words.text("done.left-over-kept", good.name())),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return back(id, fabric, next);
@@ -45,7 +45,7 @@ class LeftOverController {
 
     @PostMapping("/{kept}/take-back")
     String takeBack(@PathVariable long id, @PathVariable long kept, @RequestParam String fabric, RedirectAttributes next) {
-        offers.takeBack(id, kept);
+        decisions.takeBack(id, kept);
         next.addFlashAttribute("done", words.text("done.left-over-taken-back"));
         return back(id, fabric, next);
     }
@@ -54,7 +54,7 @@ class LeftOverController {
     String take(
             @PathVariable long id, @RequestParam long good, @RequestParam String fabric, @AuthenticationPrincipal SignedIn person,
             RedirectAttributes next) {
-        offers.take(id, good, person.personId()).match(
+        decisions.take(id, good, person.personId()).match(
                 kit -> next.addFlashAttribute("done", words.text("done.left-over-taken")),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return back(id, fabric, next);
@@ -62,7 +62,7 @@ class LeftOverController {
 
     @PostMapping("/do-without")
     String doWithout(@PathVariable long id, @RequestParam long good, @RequestParam String fabric, RedirectAttributes next) {
-        offers.doWithout(id, good);
+        decisions.doWithout(id, good);
         next.addFlashAttribute("done", words.text("done.left-over-done-without"));
         return back(id, fabric, next);
     }
@@ -80,10 +80,10 @@ class LeftOverController {
         return new LeftOverOffers.Rest(fabric, new Length(Long.parseLong(matcher.group(1))), new Length(Long.parseLong(matcher.group(2))));
     }
 
-    private static LeftOverOffers.Purpose purpose(String use) {
+    private static LeftOverDecisions.Purpose purpose(String use) {
         return use.matches("kit-\\d{1,15}")
-                ? new LeftOverOffers.Purpose(Optional.empty(), Optional.of(Long.parseLong(use.substring("kit-".length()))))
-                : new LeftOverOffers.Purpose(use.equals(SHELF) ? Optional.empty() : Optional.of(kind(use)), Optional.empty());
+                ? new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(Long.parseLong(use.substring("kit-".length()))))
+                : new LeftOverDecisions.Purpose(use.equals(SHELF) ? Optional.empty() : Optional.of(kind(use)), Optional.empty());
     }
 
     private static PrecutKind kind(String use) {

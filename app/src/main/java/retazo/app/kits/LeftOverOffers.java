@@ -1,6 +1,5 @@
 package retazo.app.kits;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -11,19 +10,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.shared.NotFoundException;
-import retazo.app.shared.Outcome;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
-import retazo.app.stock.NewGood;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.cutting.LeftOver;
 import retazo.core.cutting.RestUse;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
-import retazo.core.measure.Problem;
 
 /** What the left-overs of a kit whose pieces the shop cuts could serve: other such kits, quarters, the shelf. */
 @Service
@@ -33,23 +29,27 @@ class LeftOverOffers {
 
     private final KitService kits;
     private final KitWorks works;
-    private final LeftOverBook book;
     private final FabricService fabrics;
     private final GoodService goods;
-    private final Clock clock;
 
-    LeftOverOffers(
-            KitService kits, KitWorks works, LeftOverBook book, FabricService fabrics, GoodService goods, Clock clock) {
+    LeftOverOffers(KitService kits, KitWorks works, FabricService fabrics, GoodService goods) {
         this.kits = kits;
         this.works = works;
-        this.book = book;
         this.fabrics = fabrics;
         this.goods = goods;
-        this.clock = clock;
     }
 
-    /** How much shorter a cloth becomes: as cut, and as sold. */
-    record Less(Length exact, Length sold) {
+    /**
+     * How much shorter a cloth becomes.
+     *
+     * @param exact as cut
+     * @param sold  as sold
+     * @param parts what comes from the left-over, with how many of each
+     */
+    record Less(Length exact, Length sold, Map<ClothPart, Integer> parts) {
+
+        private static final Less NOTHING = new Less(Length.ZERO, Length.ZERO, Map.of());
+
         boolean isSome() {
             return exact.isPositive();
         }
@@ -70,15 +70,6 @@ class LeftOverOffers {
 
     /** Left-overs of one size that a kit takes, or could take. */
     record AtHand(Good good, long free, boolean taken, Less less) {
-    }
-
-    /**
-     * What may become of a rest.
-     *
-     * @param cutInto quarters or eighths; empty to keep it whole
-     * @param forKit  that takes it; empty for the shelf
-     */
-    record Purpose(Optional<PrecutKind> cutInto, Optional<Long> forKit) {
     }
 
     /** A rest of a kit's cloth, by fabric and size. */
@@ -137,8 +128,9 @@ class LeftOverOffers {
         Optional<Need.Amount.Cloth> without = cloth(new KitCloth(kit, own, fabrics, Map.of()), fabric, width);
         Optional<Need.Amount.Cloth> with = cloth(new KitCloth(kit, own, fabrics, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
         return without.flatMap(all -> with.map(less -> new Less(
-                        all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()))))
-                .orElse(new Less(Length.ZERO, Length.ZERO));
+                        all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()),
+                        less.plan().laid().map(LaidCloth::partsFromLeftOvers).orElse(Map.of()))))
+                .orElse(Less.NOTHING);
     }
 
     private static Optional<Need.Amount.Cloth> cloth(KitCloth cloth, Fabric fabric, Length width) {
@@ -147,68 +139,6 @@ class LeftOverOffers {
     }
 
     private Length width(Kit kit, Fabric fabric) {
-        return fabrics.inKit(fabric, works.practiceOf(kit)).usableWidth().value();
-    }
-
-    /** Keeps a rest of every bag that is cut from now on, or says why that cannot be. */
-    @Transactional
-    Outcome<Good> accept(long kitId, Rest rest, Purpose purpose, long personId) {
-        Kit kit = kits.kit(kitId);
-        Fabric fabric = kit.fabric(rest.fabricCode());
-        Optional<Offer> offer = of(kit, fabric).stream().filter(one -> rest.isOneOf(one.rests())).findFirst();
-        if (offer.isEmpty()) {
-            return Outcome.refused(Problem.of("left.gone", rest.height(), rest.width()));
-        }
-        if (offer.get().kept().isPresent()) {
-            return Outcome.refused(Problem.of("left.kept-already", rest.height(), rest.width()));
-        }
-        boolean canServe = purpose.forKit().map(id -> offer.get().serves().stream().anyMatch(one -> one.kit().id() == id)).orElse(true);
-        boolean canBeCut = purpose.cutInto().map(offer.get().shopCuts()::containsKey).orElse(true);
-        if (!canServe || !canBeCut) {
-            return Outcome.refused(Problem.of("left.does-not-serve", rest.height(), rest.width()));
-        }
-        Good good = purpose.cutInto().map(kind -> shopCut(kind, fabric))
-                .orElseGet(() -> goods.leftOver(new Good.Piece(fabric.id(), rest.width(), rest.height()), fabric.name(), fabric.groundColour()));
-        book.keep(
-                new KeptLeftOverEntity.Source(kitId, fabric.id(), offer.get().rests()), good, purpose.forKit(), decision(personId));
-        return Outcome.done(good);
-    }
-
-    /** Quarters of a fabric that the shop cuts itself. */
-    private Good shopCut(PrecutKind kind, Fabric fabric) {
-        String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
-        return goods.byCode(code).orElseGet(() -> goods.add(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))
-                .match(good -> good, problems -> {
-                    throw new IllegalStateException("Quarters were refused: " + problems);
-                }));
-    }
-
-    /** Keeps a rest no longer. What is in stock of it stays there. */
-    @Transactional
-    void takeBack(long kitId, long keptId) {
-        book.takeBack(kits.kit(kitId).leftOvers().kept().stream().filter(one -> one.id() == keptId).findFirst()
-                .orElseThrow(() -> new NotFoundException("left-over", keptId)));
-    }
-
-    /** Lets a kit take left-overs from the shelf, as long as there are some. */
-    @Transactional
-    Outcome<Kit> take(long kitId, long goodId, long personId) {
-        Kit kit = kits.kit(kitId);
-        Good good = goods.good(goodId);
-        boolean ofItsCloth = good.piece().map(piece -> kit.fabrics().values().stream().anyMatch(fabric -> fabric.id() == piece.fabricId())).orElse(false);
-        if (!kit.isCutByTheShop() || !ofItsCloth) {
-            return Outcome.refused(Problem.of("left.not-for-this-kit"));
-        }
-        book.take(kitId, goodId, decision(personId));
-        return Outcome.done(kits.kit(kitId));
-    }
-
-    @Transactional
-    void doWithout(long kitId, long goodId) {
-        book.doWithout(kitId, goodId);
-    }
-
-    private Decision decision(long personId) {
-        return new Decision("", personId, clock.instant());
+        return works.usableWidth(kit, fabric);
     }
 }

@@ -3,6 +3,8 @@ package retazo.app.kits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import retazo.app.patterns.PartNames;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -89,8 +91,14 @@ record LeftOversView(List<Row> rows, List<Taking> atHand) {
         return choices;
     }
 
-    /** As sold where that falls, else as cut. */
+    /** How much shorter it gets, as sold where that falls, else as cut, and what comes from the left-over. */
     private static String less(LeftOverOffers.Less less, Measures measures, Words words) {
+        String pieces = less.parts().entrySet().stream()
+                .map(part -> part.getValue() + " × " + new PartNames(words).brief(part.getKey())).collect(Collectors.joining(", "));
+        return words.text("left.less.gives", pieces, shorter(less, measures, words));
+    }
+
+    private static String shorter(LeftOverOffers.Less less, Measures measures, Words words) {
         return less.sold().isPositive()
                 ? words.text("left.less.sold", LengthView.of(less.sold(), measures.unit()).plain())
                 : words.text("left.less.exact", LengthView.inches(less.exact()).plain());

@@ -13,6 +13,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
+import retazo.app.kits.ShopCutText;
 import retazo.app.patterns.Ink;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.Bag;
@@ -20,6 +21,7 @@ import retazo.app.runs.Run;
 import retazo.app.runs.RunService;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
@@ -40,11 +42,12 @@ class PackingPages {
     private final StockService stock;
     private final StaffService staff;
     private final PracticeService practice;
+    private final Words words;
     private final Clock clock;
 
     PackingPages(
             RunService runs, PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, KitService kits, FabricService fabrics, StockService stock, StaffService staff,
-            PracticeService practice, Clock clock) {
+            PracticeService practice, Words words, Clock clock) {
         this.runs = runs;
         this.ticks = ticks;
         this.pickTicks = pickTicks;
@@ -54,6 +57,7 @@ class PackingPages {
         this.stock = stock;
         this.staff = staff;
         this.practice = practice;
+        this.words = words;
         this.clock = clock;
     }
 
@@ -64,10 +68,11 @@ class PackingPages {
     /**
      * A line of a bag's list.
      *
+     * @param into   what the length is cut into, in words; empty for one folded length
      * @param from   bolt and lot it was cut from, or why it is not there
      * @param ticked by whom and when, or empty
      */
-    record LineView(long id, List<Letter> letters, Fabric fabric, LengthView length, boolean cut, String from, String ticked) {
+    record LineView(long id, List<Letter> letters, Fabric fabric, LengthView length, String into, boolean cut, String from, String ticked) {
     }
 
     /** A role's letter in its fabric. */
@@ -121,6 +126,7 @@ class PackingPages {
                                 .toList(),
                         byId.get(line.fabricId()),
                         LengthView.of(line.length(), unit),
+                        line.into().map(into -> ShopCutText.of(into, words)).orElse(""),
                         line.isCut(),
                         from(line),
                         ticked(tickOf.get(line.id()), people)))

@@ -10,15 +10,18 @@ import java.util.stream.Collectors;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
+import retazo.app.kits.ShopCutText;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.PartNames;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.patterns.ShapeWords;
+import retazo.app.patterns.SheetsView;
 import retazo.app.practice.PaperNotes;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.app.stock.Good;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -41,16 +44,35 @@ import retazo.core.quilt.Use;
  * @param seam     the seam allowance
  * @param notes    what the shop says beside the figures
  * @param fabrics  one section for each length in the bag
+ * @param precuts  one section for each kind of precut in the bag
  */
 record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics,
-        List<String> notes) {
+        List<PrecutSection> precuts, List<String> notes) {
 
     /** A role's letter in its fabric. */
     record Letter(String letter, String name, Ink ink) {
     }
 
-    /** A length in the bag and what is cut from it, in the order of cutting. */
-    record Section(Fabric fabric, List<Letter> letters, LengthView length, LengthView usableWidth, String uses, List<Step> steps) {
+    /**
+     * A length in the bag and what is cut from it, in the order of cutting.
+     *
+     * @param into   what the length comes as, in words; empty for one folded length
+     * @param steps  none for a length that comes as quarters
+     * @param sheets how the quarters are cut
+     */
+    record Section(
+            Fabric fabric, List<Letter> letters, LengthView length, LengthView usableWidth, String uses, String into, List<Step> steps,
+            Optional<SheetsView> sheets) {
+    }
+
+    /**
+     * Precuts in the bag and what is cut from them.
+     *
+     * @param count  of packs or loose ones
+     * @param sheets which are cut how
+     * @param others pieces of which the pattern says how many one gives, in words
+     */
+    record PrecutSection(Good good, List<Letter> letters, long count, String uses, Optional<SheetsView> sheets, List<String> others) {
     }
 
     /**
@@ -82,23 +104,46 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                                 .filter(fabric -> fabric.code().equals(entry.getKey()))
                                 .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
                         .toList(),
+                work.needs().byFabric().entrySet().stream()
+                        .flatMap(entry -> Optional.ofNullable(kit.goodsByCode().get(entry.getKey())).flatMap(good -> precuts(good, entry.getValue(), work, words)).stream())
+                        .toList(),
                 notes.codes().stream().map(code -> words.text(code)).toList());
     }
 
     private static Optional<Section> section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
-        Kit kit = work.kit();
-        return need.amount().match(cloth -> Optional.of(new Section(
-                fabric,
-                need.roles().stream()
-                        .map(role -> new Letter(
-                                kit.pattern().design().role(role).letter(), kit.pattern().design().role(role).name(), kit.ink(role)))
-                        .toList(),
-                LengthView.of(cloth.sell().value(), unit),
-                LengthView.inches(cloth.plan().usableWidth().value()),
-                RoleView.uses(need.uses(), words),
-                steps(cloth.plan(), work.plan(), words))),
+        return need.amount().match(
+                cloth -> Optional.of(new Section(
+                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit), LengthView.inches(cloth.plan().usableWidth().value()),
+                        RoleView.uses(need.uses(), words), "", steps(cloth.plan(), work.plan(), words), Optional.empty())),
                 printed -> Optional.empty(),
+                quarters -> Optional.of(new Section(
+                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit), LengthView.inches(quarters.usableWidth().value()),
+                        RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
+                        Optional.of(SheetsView.of(quarters.plan(), words)))),
                 units -> Optional.empty());
+    }
+
+    private static Optional<PrecutSection> precuts(Good good, Need need, KitWork work, Words words) {
+        return need.amount().match(
+                cloth -> Optional.empty(), printed -> Optional.empty(), quarters -> Optional.empty(),
+                units -> Optional.of(new PrecutSection(
+                        good, letters(need, work.kit(), Kit.ink(good)), units.count().value().value(), RoleView.uses(need.uses(), words),
+                        units.plan().map(plan -> SheetsView.of(plan, words)), asListed(good, need, work.plan(), words))));
+    }
+
+    /** Pieces of which the cut list says how many come from one precut. */
+    private static List<String> asListed(Good good, Need need, QuiltPlan plan, Words words) {
+        return plan.pieces().stream()
+                .filter(piece -> need.roles().contains(piece.role()))
+                .flatMap(piece -> piece.precut().filter(source -> good.precut().equals(Optional.of(source.kind()))).stream()
+                        .map(source -> words.text("paper.asListed", piece.count().value().value(), piece.label(), ShapeWords.of(piece.shape(), words), source.perSheet())))
+                .toList();
+    }
+
+    private static List<Letter> letters(Need need, Kit kit, Ink ink) {
+        return need.roles().stream()
+                .map(role -> new Letter(kit.pattern().design().role(role).letter(), kit.pattern().design().role(role).name(), ink))
+                .toList();
     }
 
     private static String side(Figure<Length> side) {

@@ -2,14 +2,15 @@ package retazo.app.patterns;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.block.Role;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
-import retazo.core.precut.RoleFromPrecuts;
 
 /**
  * What the page of a cloth is made from.
@@ -26,19 +27,55 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
         Optional<Need> need(ShopPractice practice, Instructions instructions, Length usableWidth);
     }
 
+    /** What may be chosen on the page. */
+    public enum MayChoose {
+        /** Nothing: ways are only compared. */
+        NOTHING,
+        /** What the pieces come from. */
+        SOURCE,
+        /** That, and by which plan the whole cloth is cut. */
+        EVERYTHING
+    }
+
     /**
      * What a plan is set beside.
      *
-     * @param kits    how many are to be cut together; 0 for none
-     * @param kind    of the cloth
-     * @param price   of the cloth; empty where nobody knows
-     * @param usual   what precuts usually cost
-     * @param precuts the same from the kinds of precuts that serve; none where several roles share the cloth
+     * @param kits      how many are to be cut together; 0 for none
+     * @param kind      of the cloth
+     * @param price     of the cloth; empty where nobody knows
+     * @param usual     what precuts usually cost
+     * @param others    the same from other sources
      */
-    public record Compared(int kits, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<RoleFromPrecuts> precuts) {
+    public record Compared(int kits, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others, MayChoose mayChoose) {
         public Compared {
-            precuts = List.copyOf(precuts);
+            others = List.copyOf(others);
         }
+
+        /** Whether the pieces come from the whole cloth, as far as is chosen. */
+        boolean isWhole() {
+            return others.stream().noneMatch(Other::chosen);
+        }
+    }
+
+    /**
+     * Another source than the whole cloth.
+     *
+     * @param code   that chooses it
+     * @param kind   of the precuts, or of the quarters cut in the shop
+     * @param role   whose pieces come from precuts; empty for a cloth that is cut into quarters
+     * @param inPack how many precuts one pack has; 1 for loose ones
+     * @param needs  what it takes, with cloth for what precuts do not give
+     * @param offers what there is of these precuts
+     */
+    public record Other(String code, PrecutKind kind, Optional<Role> role, int inPack, List<Need> needs, List<Offer> offers, boolean chosen) {
+        public Other {
+            needs = List.copyOf(needs);
+            offers = List.copyOf(offers);
+        }
+    }
+
+    /** Precuts in stock by their code. */
+    public record Offer(String code, String name) {
     }
 
     /** By instructions, on the usable width. */

@@ -23,7 +23,6 @@ import retazo.core.measure.LengthUnit;
  * @param used         of the drawn plan, in words
  * @param laid         the drawn plan
  * @param bound        how near it is to what no plan of its kind can beat
- * @param alternatives other ways to cut the same, with their lengths
  * @param margin       the length without margin, where the margin alone costs a selling step; empty where it does not
  * @param edge         what half an inch less of width would cost; empty for nothing
  * @param opened       the arithmetic of the length to sell
@@ -31,7 +30,7 @@ import retazo.core.measure.LengthUnit;
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, LaidView laid,
-        List<ClothWays.Alternative> alternatives, FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
+        FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
 
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
     public static Optional<ClothView> of(ClothQuestion asked, Words words) {
@@ -51,7 +50,6 @@ public record ClothView(
                 FractionText.of(OpenedOf.bound(laid, words)),
                 laid.isProved(),
                 LaidView.of(laid, asked.usableWidth(), asked.practice(), words),
-                new ClothWays(asked, words).all(planned, alone),
                 FractionText.of(margin(asked, chosen, words)),
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
@@ -64,7 +62,7 @@ public record ClothView(
                 asked.practice().lay().layers(asked.compared().kind()));
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(), batch.layers());
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1), batch.layers());
     }
 
     private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {

@@ -8,7 +8,7 @@ import retazo.core.cutting.ClothPart;
 public record PartNames(Words words) {
 
     /** As it stands on the piece: {@code A1}, {@code border 1}. */
-    String brief(ClothPart part) {
+    public String brief(ClothPart part) {
         return part.labels().isEmpty()
                 ? RoleView.uses(part.uses(), words)
                 : part.labels().get(0) + (part.labels().size() > 1 ? " +" + (part.labels().size() - 1) : "");

@@ -23,6 +23,7 @@ import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Contents;
@@ -31,7 +32,9 @@ import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
+import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -76,28 +79,36 @@ class PatternClothController {
         Length width = settings.usableWidth(reader).orElse(shopWidth);
         model.addAttribute("size", chosenSize);
         model.addAttribute("role", RoleView.of(pattern.design(), chosenRole.key(), words));
-        Optional<PrecutKind> kept = Optional.ofNullable(sources.of(id).get(chosenRole.key()));
-        Optional<PrecutKind> precut = source.map(PrecutKind::ofCode).orElse(kept);
-        model.addAttribute("kept", kept.map(PrecutKind::code).orElse(""));
-        model.addAttribute("precut", precut.map(kind -> precutView(pattern, chosenSize, chosenRole.key(), kind, tried, width)));
-        model.addAttribute("source", precut.map(PrecutKind::code).orElse(""));
-        model.addAttribute("sources", PrecutKind.customary().stream().map(PrecutKind::code).toList());
-        model.addAttribute("view", precut.isPresent()
-                ? Optional.empty() : ClothView.of(asked(pattern, chosenSize, chosenRole.key(), tried, width), words));
+        Optional<RoleSource> kept = Optional.ofNullable(sources.of(id).get(chosenRole.key()));
+        Optional<RoleSource> other = source.map(RoleSource::ofCode).orElse(kept);
+        model.addAttribute("kept", kept.map(RoleSource::code).orElse(""));
+        model.addAttribute("precut", other.map(one -> precutView(pattern, chosenSize, chosenRole.key(), one, tried, width)));
+        model.addAttribute("source", other.map(RoleSource::code).orElse(""));
+        model.addAttribute("sources", RoleSource.all().stream().map(RoleSource::code).toList());
+        ClothQuestion asked = asked(pattern, chosenSize, chosenRole, tried, width);
+        model.addAttribute("view", other.isPresent() ? Optional.empty() : ClothView.of(asked, words));
+        model.addAttribute("ways", other.isPresent() ? List.of() : ClothWays.of(asked, words));
         model.addAttribute("settings", settings);
         model.addAttribute("shown", settings.shown(practice.practice(), shopWidth));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "patterns/cloth";
     }
 
-    private PrecutView precutView(PatternVersion pattern, QuiltSize size, RoleKey role, PrecutKind kind, ShopPractice practice, Length width) {
+    private PrecutView precutView(PatternVersion pattern, QuiltSize size, RoleKey role, RoleSource source, ShopPractice practice, Length width) {
+        PrecutKind kind = source.kind();
+        QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
+        if (source.cutInTheShop()) {
+            SheetSize cut = SheetSize.of(new Length(width.ticks() / 2), kind.lengthForTwo().orElseThrow());
+            return PrecutView.ofQuarters(
+                    source, QuartersFromBolt.of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, width, PrintKind.ALL_OVER),
+                    RoleFromPrecuts.of(plan, role, kind, Optional.of(cut)), width, practice.sellingUnit(), words);
+        }
         Map<String, Integer> others = new LinkedHashMap<>();
         for (QuiltSize other : kind.customaryPacks().isEmpty() ? List.<QuiltSize>of() : pattern.design().sizes()) {
             RoleFromPrecuts.of(new QuiltPlanner(practice).plan(pattern.design(), other), role, kind).cautious()
-                    .filter(plan -> !other.equals(size)).ifPresent(plan -> others.put(other.name(), plan.sheets()));
+                    .filter(sheets -> !other.equals(size)).ifPresent(sheets -> others.put(other.name(), sheets.sheets()));
         }
-        return PrecutView.of(
-                RoleFromPrecuts.of(new QuiltPlanner(practice).plan(pattern.design(), size), role, kind), others, width, practice.sellingUnit(), words);
+        return PrecutView.ofBundle(RoleFromPrecuts.of(plan, role, kind), others, words);
     }
 
     /** Keeps what a role is planned from: it stands on Sizes, and is offered first for a kit. */
@@ -107,18 +118,28 @@ class PatternClothController {
         PatternVersion pattern = patterns.newestOf(id);
         RoleKey key = pattern.design().roles().stream().map(Role::key).filter(one -> one.value().equals(role)).findFirst()
                 .orElseThrow(() -> new NotFoundException("role", role));
-        sources.choose(id, key, PrecutKind.ofCode(source));
+        sources.choose(id, key, RoleSource.ofCode(source));
         next.addAttribute("size", size);
         next.addAttribute("role", role);
         return "redirect:/patterns/" + id + "/cloth";
     }
 
-    private ClothQuestion asked(PatternVersion pattern, QuiltSize size, RoleKey role, ShopPractice practice, Length width) {
+    private ClothQuestion asked(PatternVersion pattern, QuiltSize size, Role role, ShopPractice practice, Length width) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
-                (by, instructions, usable) -> need(pattern, size, role, by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(0, ClothKind.COTTON, usual.cloth(), usual, RoleFromPrecuts.serving(plan, role)));
+                (by, instructions, usable) -> need(pattern, size, role.key(), by, instructions, usable), width, pattern.instructions(), practice,
+                new ClothQuestion.Compared(0, ClothKind.COTTON, usual.cloth(), usual, others(pattern, plan, role, practice, width), ClothQuestion.MayChoose.NOTHING));
+    }
+
+    private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice, Length width) {
+        Needs needs = new Needs(practice, pattern.instructions());
+        return RoleSource.all().stream()
+                .map(source -> new ClothQuestion.Other(
+                        source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(role), source.kind().surelyInPack().orElse(1),
+                        needs.ofRole(pattern.design(), plan, role.key(), source, width), List.of(), false))
+                .filter(other -> !other.needs().isEmpty())
+                .toList();
     }
 
     private static Optional<Need> need(

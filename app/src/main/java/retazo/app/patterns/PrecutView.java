@@ -11,67 +11,55 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.SheetSize;
-import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
-import retazo.core.precut.SheetPlan;
 
 /**
- * A role from precuts as its page shows it.
+ * A role from precuts, or from quarters cut in the shop, as its page shows it.
  *
- * @param kind     its code
- * @param sheets   how many it takes, planned with the cautious measure; 0 where it does not come out of them
+ * @param source   its code
+ * @param sheets   how they are cut, planned with the cautious measure; empty where the role does not come out of them
  * @param measure  what is planned with, in words
- * @param bound    how near the number is to what no diagrams can beat
  * @param nominal  what the measure as sold would change; empty for nothing
  * @param packs    for each customary pack
  * @param blocks   what the spare and a pack fewer mean in blocks, in words
- * @param shopCut  the same from quarters that the shop cuts off a bolt, in words; empty for other kinds
- * @param diagrams which sheets are cut how
- * @param over     pieces cut beyond the need, in words
+ * @param length   off the bolt for all of them, in words; empty for bundles
  * @param refusals why these precuts do not serve the role
  */
 record PrecutView(
-        String kind, int sheets, FractionText measure, FractionText bound, FractionText nominal, List<RoleFromPrecuts.Packs> packs,
-        List<String> blocks, FractionText shopCut, List<Diagram> diagrams,
-        FractionText over, List<FractionText> refusals) {
-
-    /** A diagram, in inches, with how many sheets are cut by it. */
-    record Diagram(int times, String width, String height, List<Box> boxes, FractionText gives) {
-    }
-
-    /** A piece in a diagram. */
-    record Box(String x, String y, String width, String height, String label, String middleX, String middleY, String font) {
-    }
-
-    private static final Length LARGEST_LETTER = Length.ofInches(2);
+        String source, Optional<SheetsView> sheets, FractionText measure, FractionText nominal, List<RoleFromPrecuts.Packs> packs,
+        List<String> blocks, FractionText length, List<FractionText> refusals) {
 
     /** @param sheetsBySize how many sheets the other sizes of the pattern take, by their names */
-    static PrecutView of(RoleFromPrecuts role, Map<String, Integer> sheetsBySize, Length usableWidth, LengthUnit unit, Words words) {
+    static PrecutView ofBundle(RoleFromPrecuts role, Map<String, Integer> sheetsBySize, Words words) {
         PrecutKind kind = role.kind();
-        Optional<SheetPlan> sure = role.cautious();
+        SheetSize sheet = kind.cautious().orElseThrow();
         List<RoleFromPrecuts.Packs> packs = role.packs();
         return new PrecutView(
                 kind.code(),
-                sure.map(SheetPlan::sheets).orElse(0),
-                FractionText.of(words.text("precuts.measure", sheet(kind).width(), sheet(kind).length())),
-                FractionText.of(sure.map(one -> one.sheets() == one.bound()
-                        ? words.text("precuts.proved") : words.text("precuts.bound", one.bound())).orElse("")),
-                FractionText.of(role.betterIfFull().filter(full -> sure.isPresent())
+                role.cautious().map(plan -> SheetsView.of(plan, words)),
+                FractionText.of(words.text("precuts.measure", sheet.width(), sheet.length())),
+                FractionText.of(role.betterIfFull().filter(full -> role.cautious().isPresent())
                         .map(full -> words.text("precuts.nominal", full.request().height(), full.request().width(), full.sheets())).orElse("")),
                 packs,
                 packs.stream().flatMap(one -> Stream.of(blocks(one, role.blocks(), words), larger(one, sheetsBySize, words))).filter(text -> !text.isEmpty()).toList(),
-                FractionText.of(role.shopCut(usableWidth)
-                        .map(cut -> words.text("precuts.shop-cut", cut.sheets(), LengthView.of(cut.length(), unit).plain())).orElse("")),
-                sure.map(one -> one.cuts().stream().map(cut -> diagram(cut, one)).toList()).orElse(List.of()),
-                FractionText.of(sure.map(SheetPlan::over).orElse(Map.of()).entrySet().stream()
-                        .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))),
+                FractionText.of(""),
                 refusals(role, words).stream().map(FractionText::of).toList());
     }
 
-    private static SheetSize sheet(PrecutKind kind) {
-        return kind.cautious().orElseThrow();
+    /** @param measured the role from sheets of the measure that the shop cuts, which says what keeps it from them */
+    static PrecutView ofQuarters(
+            RoleSource source, Optional<QuartersFromBolt> quarters, RoleFromPrecuts measured, Length usableWidth, LengthUnit unit, Words words) {
+        Length height = source.kind().lengthForTwo().orElseThrow();
+        return new PrecutView(
+                source.code(),
+                quarters.filter(cut -> !measured.takesLong()).map(cut -> SheetsView.of(cut.plan(), words)),
+                FractionText.of(words.text("precuts.measure-cut", new Length(usableWidth.ticks() / 2), height)), FractionText.of(""), List.of(), List.of(),
+                FractionText.of(quarters.map(cut -> words.text("precuts.shop-cut", cut.sheets().value(), LengthView.of(cut.length(), unit).plain())).orElse("")),
+                refusals(measured, words).stream().map(FractionText::of).toList());
     }
 
     /** The sizes that the same packs are enough for, though they take more than this one. */
@@ -110,27 +98,6 @@ record PrecutView(
                     : words.text("precuts.too-large", labels));
         }
         return refusals;
-    }
-
-    private static Diagram diagram(SheetPlan.Cut cut, SheetPlan plan) {
-        return new Diagram(
-                cut.times(), QuiltPicture.inches(plan.request().width()), QuiltPicture.inches(plan.request().height()),
-                cut.diagram().pieces().stream().map(PrecutView::box).toList(),
-                FractionText.of(cut.diagram().counts().entrySet().stream()
-                        .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "))));
-    }
-
-    private static Box box(PlacedPiece piece) {
-        Length shorter = piece.width().isShorterThan(piece.height()) ? piece.width() : piece.height();
-        Length font = new Length(shorter.ticks() / 2);
-        return new Box(
-                QuiltPicture.inches(piece.x()), QuiltPicture.inches(piece.y()), QuiltPicture.inches(piece.width()), QuiltPicture.inches(piece.height()),
-                piece.id(), middle(piece.x(), piece.width()), middle(piece.y(), piece.height()),
-                QuiltPicture.inches(font.isLongerThan(LARGEST_LETTER) ? LARGEST_LETTER : font));
-    }
-
-    private static String middle(Length from, Length length) {
-        return QuiltPicture.inches(new Length(from.ticks() + length.ticks() / 2));
     }
 
     private static String size(Length length) {

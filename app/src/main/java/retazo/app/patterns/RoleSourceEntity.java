@@ -9,8 +9,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.kit.RoleSource;
 
-/** That the shop plans a role of a pattern from precuts. */
+/** What the shop plans a role of a pattern from, other than whole cloth. */
 @Entity
 @Table(name = "role_source")
 class RoleSourceEntity {
@@ -27,13 +28,17 @@ class RoleSourceEntity {
     @Column(name = "precut_kind", nullable = false)
     private PrecutKind kind = PrecutKind.STRIP_ROLL;
 
+    @Column(name = "cut_in_the_shop", nullable = false)
+    private boolean cutInTheShop;
+
     protected RoleSourceEntity() {
     }
 
-    static RoleSourceEntity of(long patternId, RoleKey role, PrecutKind kind) {
+    static RoleSourceEntity of(long patternId, RoleKey role, RoleSource chosen) {
         RoleSourceEntity source = new RoleSourceEntity();
         source.key = new Key(patternId, role.value());
-        source.kind = kind;
+        source.kind = chosen.kind();
+        source.cutInTheShop = chosen.cutInTheShop();
         return source;
     }
 
@@ -41,7 +46,7 @@ class RoleSourceEntity {
         return new RoleKey(key.roleKey());
     }
 
-    PrecutKind kind() {
-        return kind;
+    RoleSource source() {
+        return new RoleSource(kind, cutInTheShop);
     }
 }

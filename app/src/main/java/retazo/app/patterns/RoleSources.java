@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.PrecutKind;
+import retazo.core.kit.RoleSource;
 
 /** What the shop plans the roles of a pattern from, where it is not cloth off the bolt; the same for all its versions. */
 @Service
@@ -18,16 +18,16 @@ public class RoleSources {
         this.sources = sources;
     }
 
-    /** The precuts chosen; a role that is missing is cut off the bolt. */
+    /** What was chosen; a role that is missing is laid on whole cloth. */
     @Transactional(readOnly = true)
-    public Map<RoleKey, PrecutKind> of(long patternId) {
-        return sources.findByKeyPatternId(patternId).stream().collect(Collectors.toMap(RoleSourceEntity::role, RoleSourceEntity::kind));
+    public Map<RoleKey, RoleSource> of(long patternId) {
+        return sources.findByKeyPatternId(patternId).stream().collect(Collectors.toMap(RoleSourceEntity::role, RoleSourceEntity::source));
     }
 
-    /** @param kind empty for cloth off the bolt */
+    /** @param source empty for whole cloth */
     @Transactional
-    void choose(long patternId, RoleKey role, Optional<PrecutKind> kind) {
-        kind.ifPresentOrElse(
+    void choose(long patternId, RoleKey role, Optional<RoleSource> source) {
+        source.ifPresentOrElse(
                 chosen -> sources.saveAndFlush(RoleSourceEntity.of(patternId, role, chosen)),
                 () -> sources.findById(new RoleSourceEntity.Key(patternId, role.value())).ifPresent(sources::delete));
     }

@@ -5,17 +5,17 @@ import java.util.Map;
 import java.util.Optional;
 import retazo.app.shared.MoneyText;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Need;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Money;
 
 /**
  * What the roles of a pattern cost at the shop's usual prices, before any fabric is chosen.
  *
- * @param sources the precuts that some roles come from
+ * @param sources what roles come from that are not laid on whole cloth
  */
-record SizeCosts(UsualPrices usual, Map<RoleKey, PrecutKind> sources) {
+record SizeCosts(UsualPrices usual, Map<RoleKey, RoleSource> sources) {
 
     /** Of what one role takes at one size; empty where a price is not known. */
     String of(List<Need> needs, RoleView role) {
@@ -23,9 +23,8 @@ record SizeCosts(UsualPrices usual, Map<RoleKey, PrecutKind> sources) {
     }
 
     private Optional<Money> money(Need need, RoleKey role) {
-        return need.amount().match(
-                cloth -> usual.of(cloth.sell().value()), printed -> usual.of(printed.sell().value()),
-                units -> Optional.ofNullable(sources.get(role)).flatMap(kind -> usual.of(kind, units.count().value())));
+        return need.sold().flatMap(sell -> usual.of(sell.value())).or(() -> need.picked().flatMap(
+                count -> Optional.ofNullable(sources.get(role)).flatMap(source -> usual.of(source.kind(), count.value()))));
     }
 
     /** Of each size, all roles together; no size where none has a price, and an empty text for one with a role whose price is not known. */

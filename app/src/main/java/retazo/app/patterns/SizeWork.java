@@ -6,12 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
-import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
@@ -25,8 +24,8 @@ import retazo.core.quilt.Way;
  */
 record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
-    /** How a shop plans: by its practice, by whose instructions, and some roles from precuts. */
-    record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, PrecutKind> sources) {
+    /** How a shop plans: by its practice, by whose instructions, and some roles from other sources. */
+    record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, RoleSource> sources) {
     }
 
     static SizeWork of(QuiltDesign design, QuiltSize size, Planned planned) {
@@ -39,8 +38,8 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
     /** What a cutter should know of the pieces, and of how they lie on the cloth. */
     List<Problem> warnings() {
         Stream<Problem> ofCloth = needs.byFabric().values().stream()
-                .flatMap(need -> need.amount().match(
-                        cloth -> cloth.plan().warnings().stream(), printed -> Stream.<Problem>empty(), units -> Stream.<Problem>empty()));
+                .flatMap(need -> need.cloth().stream())
+                .flatMap(cloth -> cloth.plan().warnings().stream());
         return Stream.concat(plan.warnings().stream(), ofCloth).toList();
     }
 
@@ -62,11 +61,7 @@ record SizeWork(QuiltPlan plan, Needs.Result needs) {
                 .flatMap(figures -> figures);
         Stream<Figure<?>> ofPieces = plan.pieces().stream().flatMap(piece -> Stream.concat(Stream.of(piece.count()), piece.shape().measured().stream()));
         Stream<Figure<?>> ofCloth = needs.byFabric().values().stream()
-                .map(Need::amount)
-                .flatMap(amount -> amount.<Stream<Figure<?>>>match(
-                        cloth -> Stream.of(cloth.sell(), cloth.plan().exact()),
-                        printed -> Stream.of(printed.sell(), printed.exact()),
-                        units -> Stream.of(units.count())));
+                .flatMap(need -> Stream.of(need.sold(), need.exact(), need.picked()).flatMap(Optional::stream));
         return Stream.of(ofQuilt, ofPieces, ofCloth).flatMap(figures -> figures);
     }
 

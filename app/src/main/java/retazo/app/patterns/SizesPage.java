@@ -8,11 +8,11 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.block.RoleKey;
-import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.RoleSource;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.Way;
 import retazo.core.verdict.LengthVerdict;
@@ -83,12 +83,12 @@ record SizesPage(
      * @param kept         the design as it is kept, whose figures are compared
      * @param instructions whose instructions a maker of its kits follows
      * @param lengths      verdicts on its printed lengths
-     * @param sources      the precuts that some roles come from
+     * @param sources      what roles come from that are not laid on whole cloth
      * @param usual        what cloth and precuts usually cost
      * @param openKey      of the figure whose arithmetic is opened
      */
     record Asked(
-            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Map<RoleKey, PrecutKind> sources, UsualPrices usual,
+            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Map<RoleKey, RoleSource> sources, UsualPrices usual,
             Optional<String> openKey) {
     }
 

@@ -24,6 +24,8 @@ import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
+import retazo.core.kit.ShopCut;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -129,30 +131,41 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
 
     private static List<ClothLine> lines(SizeWork work, RoleView role) {
         return need(work, role)
-                .map(need -> need.amount().match(cloth -> cloth.plan().lines(), printed -> List.<ClothLine>of(), units -> List.<ClothLine>of()))
+                .flatMap(Need::cloth)
+                .map(cloth -> cloth.plan().lines())
                 .orElse(List.of());
     }
 
-    private Optional<PrecutKind> source(RoleView role) {
+    private Optional<RoleSource> source(RoleView role) {
         return Optional.ofNullable(asked.sources().get(new RoleKey(role.key())));
     }
 
     /** What a role takes: a length, precuts, or precuts and beside them a length for what they do not give. */
     private Cell sold(SizeWork work, RoleView role) {
         Optional<Need> precuts = Optional.ofNullable(work.needs().byFabric().get(Needs.precutKey(new RoleKey(role.key()))));
-        Cell cloth = need(work, role).map(need -> need.amount().match(
-                length -> sell(length.sell(), length.plan().exact()), printed -> sell(printed.sell(), printed.exact()), units -> Cell.NOTHING)).orElse(Cell.NOTHING);
+        Cell cloth = need(work, role).flatMap(need -> need.sold().map(sell -> sell(sell, need.exact().orElseThrow()))).orElse(Cell.NOTHING);
         List<Need> all = Stream.concat(precuts.stream(), need(work, role).stream()).toList();
         String money = costs.of(all, role);
         if (precuts.isEmpty()) {
-            String none = source(role).isPresent() && cloth != Cell.NOTHING ? words.text("sizes.noneFromThese") : "";
-            return cloth == Cell.NOTHING ? cloth : cloth.after(Stream.of(none, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
+            String from = source(role).map(source -> quarters(work, role)
+                    .map(sheets -> words.text("sizes.asQuarters", sheets.value(), unit(source.kind(), sheets)))
+                    .orElseGet(() -> words.text("sizes.noneFromThese"))).orElse("");
+            return cloth == Cell.NOTHING ? cloth : cloth.after(Stream.of(from, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
         }
-        Figure<Count> units = precuts.get().amount().match(none -> null, none -> null, Need.Amount.Units::count);
-        String unit = source(role).map(kind -> words.text((units.value().equals(Count.ONE) ? "sizes.unit." : "sizes.units.") + kind.code())).orElse("");
+        Figure<Count> units = precuts.get().picked().orElseThrow();
+        String unit = source(role).map(source -> unit(source.kind(), units.value())).orElse("");
         return need(work, role).isEmpty()
                 ? new Cell(units.key(), Optional.of(QuantityView.of(units.value(), LengthUnit.INCH)), unit, "", Optional.empty()).after(money)
                 : cloth.after(words.text("sizes.besidePrecuts", units.value().value(), unit) + (money.isEmpty() ? "" : ", " + words.text("sizes.inAll", money)));
+    }
+
+    private String unit(PrecutKind kind, Count count) {
+        return words.text((count.equals(Count.ONE) ? "sizes.unit." : "sizes.units.") + kind.code());
+    }
+
+    /** How many quarters or eighths the shop cuts of a role's length; empty where its pieces are laid on whole cloth. */
+    private static Optional<Count> quarters(SizeWork work, RoleView role) {
+        return need(work, role).flatMap(Need::quarters).map(ShopCut::sheets);
     }
 
     private Cell sell(Figure<Length> sell, Figure<Length> exact) {
@@ -191,7 +204,8 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     /** Where everything laid together takes less, the strips of a size alone are not those that are cut. */
     private static boolean isLaidShorter(SizeWork work, RoleView role) {
         return need(work, role)
-                .map(need -> need.amount().match(cloth -> cloth.plan().isLaidShorter(), printed -> false, units -> false))
+                .flatMap(Need::cloth)
+                .map(cloth -> cloth.plan().isLaidShorter())
                 .orElse(false);
     }
 

@@ -2,6 +2,7 @@ package retazo.app.runs;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
 /** A bag with its frozen bill, and how far each line is. */
@@ -27,9 +28,10 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
     /**
      * A line of the bill.
      *
-     * @param cut its cut by the plan of now, done or not; absent while no bolt has room for it
+     * @param into what the length is cut into in the shop; empty for one folded length
+     * @param cut  its cut by the plan of now, done or not; absent while no bolt has room for it
      */
-    public record Line(long id, long fabricId, String letters, Length length, Optional<PlannedCut> cut) {
+    public record Line(long id, long fabricId, String letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
 
         public boolean isCut() {
             return cut.filter(planned -> planned.state() == PlannedCut.State.CUT).isPresent();

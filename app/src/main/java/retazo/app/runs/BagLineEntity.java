@@ -2,6 +2,8 @@ package retazo.app.runs;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -9,8 +11,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import org.hibernate.annotations.Immutable;
+import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.BillLine;
+import retazo.core.kit.ShopCut;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
 /** A line of a bag's bill, frozen. */
@@ -45,6 +52,13 @@ class BagLineEntity {
     @Column(name = "planned_width_ticks", nullable = false)
     private Length plannedWidth;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "into_kind")
+    private @Nullable PrecutKind intoKind;
+
+    @Column(name = "into_count")
+    private @Nullable Integer intoCount;
+
     protected BagLineEntity() {
     }
 
@@ -57,6 +71,8 @@ class BagLineEntity {
         line.exact = cut.exact();
         line.length = cut.length();
         line.plannedWidth = cut.plannedWidth();
+        line.intoKind = cut.into().map(ShopCut::kind).orElse(null);
+        line.intoCount = cut.into().map(into -> Math.toIntExact(into.sheets().value())).orElse(null);
         return line;
     }
 
@@ -82,6 +98,11 @@ class BagLineEntity {
 
     Length length() {
         return length;
+    }
+
+    /** What the length is cut into in the shop; empty for one folded length. */
+    Optional<ShopCut> into() {
+        return intoKind == null || intoCount == null ? Optional.empty() : Optional.of(new ShopCut(intoKind, new Count(intoCount)));
     }
 
     Length plannedWidth() {

@@ -1,7 +1,9 @@
 package retazo.app.runs;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
 /**
@@ -9,6 +11,7 @@ import retazo.core.measure.Length;
  *
  * @param position  in the order of cutting on its bolt
  * @param targets   what it serves, one or more; several where the pieces of bags are cut together
+ * @param into      what the length of each target is cut into in the shop; empty for one folded length
  * @param bagClosed whether one of its bags is packed or left out
  */
 public record PlannedCut(
@@ -23,6 +26,7 @@ public record PlannedCut(
         long kitId,
         long fabricId,
         String letters,
+        Optional<ShopCut> into,
         boolean bagClosed) {
 
     /** A line of a bag that a cut serves. */

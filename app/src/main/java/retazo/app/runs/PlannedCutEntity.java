@@ -90,7 +90,7 @@ class PlannedCutEntity {
         return new PlannedCut(
                 id, runId, boltId, position, length, planVersion, state,
                 lines().map(one -> new PlannedCut.Target(one.id(), one.bag().id(), one.bag().number())).toList(), line.bag().kitId(), line.fabricId(),
-                line.letters(), lines().anyMatch(one -> !one.bag().isOpen()));
+                line.letters(), line.into(), lines().anyMatch(one -> !one.bag().isOpen()));
     }
 
     Promise promise() {

@@ -243,7 +243,7 @@ public class RunService {
                 bag.state() == BagEntity.State.LEFT_OUT,
                 lines.stream()
                         .map(line -> new Bag.Line(
-                                line.id(), line.fabricId(), line.letters(), line.length(),
+                                line.id(), line.fabricId(), line.letters(), line.length(), line.into(),
                                 Optional.ofNullable(cutOfLine.get(line.id()))))
                         .toList(),
                 picks.stream().map(BagPickEntity::toPick).toList());

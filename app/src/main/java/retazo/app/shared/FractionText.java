@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /** A sentence whose fractions are set as true fractions: {@code 2 1/2} is the text 2 and the fraction 1/2. */
 public record FractionText(List<Part> parts) {
 
-    private static final Pattern FRACTION = Pattern.compile("(?<=(\\d) )?(?<![\\d/])(\\d{1,4}/\\d{1,4})(?![\\d/])");
+    private static final Pattern FRACTION = Pattern.compile("(\\d )?(?<![\\d/])(\\d{1,4}/\\d{1,4})(?![\\d/])");
 
     /** A stretch of text, or a fraction. */
     public record Part(String text, boolean fraction) {
@@ -20,7 +20,7 @@ public record FractionText(List<Part> parts) {
         int from = 0;
         while (fraction.find()) {
             boolean joined = fraction.group(1) != null;
-            parts.add(new Part(sentence.substring(from, fraction.start() - (joined ? 1 : 0)), false));
+            parts.add(new Part(sentence.substring(from, fraction.start(2) - (joined ? 1 : 0)), false));
             parts.add(new Part(fraction.group(2), true));
             from = fraction.end();
         }

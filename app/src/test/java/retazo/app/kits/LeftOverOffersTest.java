@@ -34,10 +34,11 @@ import retazo.core.measure.Length;
 @ExtendWith(TestShop.class)
 class LeftOverOffersTest {
 
-    private static final LeftOverOffers.Purpose SHELF = new LeftOverOffers.Purpose(Optional.empty(), Optional.empty());
+    private static final LeftOverDecisions.Purpose SHELF = new LeftOverDecisions.Purpose(Optional.empty(), Optional.empty());
 
     private final Samples samples;
     private final LeftOverOffers offers;
+    private final LeftOverDecisions decisions;
     private final KitService kits;
     private final KitWorks works;
     private final GoodService goods;
@@ -46,9 +47,10 @@ class LeftOverOffersTest {
     private long giver;
     private long taker;
 
-    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, KitService kits, KitWorks works, GoodService goods, RunService runs) {
+    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, LeftOverDecisions decisions, KitService kits, KitWorks works, GoodService goods, RunService runs) {
         this.samples = new Samples(shop);
         this.offers = offers;
+        this.decisions = decisions;
         this.kits = kits;
         this.works = works;
         this.goods = goods;
@@ -83,15 +85,15 @@ class LeftOverOffersTest {
 
     @Test
     void a_purpose_that_the_rest_does_not_serve_is_refused() {
-        assertThat(code(accept(rest("20", "20"), new LeftOverOffers.Purpose(Optional.of(PrecutKind.STRIP_ROLL), Optional.empty()))))
+        assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.of(PrecutKind.STRIP_ROLL), Optional.empty()))))
                 .isEqualTo("left.does-not-serve");
-        assertThat(code(accept(rest("20", "20"), new LeftOverOffers.Purpose(Optional.empty(), Optional.of(giver))))).isEqualTo("left.does-not-serve");
+        assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(giver))))).isEqualTo("left.does-not-serve");
         assertThat(kits.kit(giver).leftOvers().kept()).isEmpty();
     }
 
     @Test
     void quarters_cut_from_a_rest_are_counted_as_quarters_once_the_length_is_cut() {
-        Good quarters = Samples.done(accept(rest("20", "20"), new LeftOverOffers.Purpose(Optional.of(PrecutKind.FAT_QUARTER), Optional.empty())));
+        Good quarters = Samples.done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.of(PrecutKind.FAT_QUARTER), Optional.empty())));
         long run = samples.run(giver, 2);
 
         runs.currentCuts(Set.of(run)).forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
@@ -106,16 +108,16 @@ class LeftOverOffersTest {
         Samples.done(kits.sellBy(taker, Instructions.OURS, "", 1));
         Samples.done(kits.sellBy(giver, Instructions.OURS, "", 1));
 
-        assertThat(code(offers.take(taker, left.id(), 1))).isEqualTo("left.not-for-this-kit");
+        assertThat(code(decisions.take(taker, left.id(), 1))).isEqualTo("left.not-for-this-kit");
         assertThat(works.work(kits.kit(giver)).leftOvers(fabric.code())).isEmpty();
     }
 
     /** One left-over is there: the first kit of a run takes it, the second takes its whole length. */
     @Test
     void two_kits_of_one_run_never_count_on_the_same_left_over() {
-        Good left = Samples.done(accept(rest("20", "20"), new LeftOverOffers.Purpose(Optional.empty(), Optional.of(taker))));
+        Good left = Samples.done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(taker))));
         long second = shopCut("3 1/2 x 9 1/2", 24);
-        Samples.done(offers.take(second, left.id(), 1));
+        Samples.done(decisions.take(second, left.id(), 1));
         runs.currentCuts(Set.of(samples.run(giver, 1))).forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
 
         RunDrafts drafts = samples.bean(RunDrafts.class);
@@ -131,7 +133,7 @@ class LeftOverOffersTest {
     /** Left-overs make single bags cheaper, but the number that can be made counts on cloth alone. */
     @Test
     void how_many_can_be_made_does_not_hang_on_left_overs() {
-        Good left = Samples.done(accept(rest("20", "20"), new LeftOverOffers.Purpose(Optional.empty(), Optional.of(taker))));
+        Good left = Samples.done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(taker))));
         Samples.done(goods.correct(left.id(), 1, Samples.entry()));
 
         // 20 yd give 26 lengths of 3/4 yd.
@@ -142,8 +144,8 @@ class LeftOverOffersTest {
         return new LeftOverOffers.Rest(fabric.code(), Length.parse(width + " in"), Length.parse(height + " in"));
     }
 
-    private Outcome<Good> accept(LeftOverOffers.Rest rest, LeftOverOffers.Purpose purpose) {
-        return offers.accept(giver, rest, purpose, 1);
+    private Outcome<Good> accept(LeftOverOffers.Rest rest, LeftOverDecisions.Purpose purpose) {
+        return decisions.accept(giver, rest, purpose, 1);
     }
 
     private long shopCut(String form, int count) {

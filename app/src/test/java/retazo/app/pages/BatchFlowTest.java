@@ -160,7 +160,7 @@ class BatchFlowTest {
             cutter.go("/cutting/pieces/" + only(run).id());
             assertThat(cutter.page().locator(".notice-stop").count()).isZero();
             designer.go("/kits/" + kit + "/cloth?squaring=6");
-            designer.press("Keep squaring, step and margin for this kit");
+            designer.press("Keep them for this kit");
             designer.page().locator("#own-settings").waitFor();
 
             cutter.go("/cutting/pieces/" + only(run).id());

@@ -72,7 +72,7 @@ class PracticeFlowTest {
         try (Tab owner = Tab.of(shop, "marisol")) {
             Page page = owner.page();
             owner.go("/kits/" + kit + "/cloth?margin=none");
-            owner.press("Keep squaring, step and margin for this kit");
+            owner.press("Keep them for this kit");
             awaited(page.locator("#own-settings")).containsText("none in place of 5 %");
             assertThat(length(kit)).isEqualTo(Length.parse("5/8 yd"));
             owner.go("/practice/own");

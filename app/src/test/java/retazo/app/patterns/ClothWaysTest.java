@@ -23,11 +23,12 @@ import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
+import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
-import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
@@ -71,16 +72,48 @@ class ClothWaysTest {
     /** Quay is the border alone: seven strips of 4 1/2 across; along the length the longest side, 62 1/2 in, and squaring. */
     @Test
     void borders_along_the_length_are_set_beside_borders_across() {
-        assertThat(ways("quay", Instructions.OURS)).filteredOn(way -> way.longStrips().isPresent()).singleElement().satisfies(along -> {
-            assertThat(along.name()).isEqualTo("Along the length");
+        assertThat(ways("quay", Instructions.OURS)).filteredOn(way -> way.name().equals("Along the length")).singleElement().satisfies(along -> {
             assertThat(along.exact().orElseThrow().plain()).isEqualTo("63 1/2 in");
         });
-        assertThat(ways("quay", Instructions.PRINTED)).allMatch(way -> way.longStrips().isEmpty());
+        assertThat(ways("quay", Instructions.PRINTED)).allMatch(way -> way.choice().isEmpty());
+    }
+
+    /** Four quarters of 20 × 18 give lantern's 1,215 square inches, two half yards. */
+    @Test
+    void quarters_cut_in_the_shop_are_a_length_off_the_same_cloth() {
+        assertThat(ways("lantern", Instructions.OURS)).filteredOn(way -> way.source().equals("fat-quarter-cut")).singleElement().satisfies(way -> {
+            assertThat(way.exact().orElseThrow().plain()).isEqualTo("36 in");
+            assertThat(text(way.sell())).isEqualTo("1 yd");
+            assertThat(way.money()).isEqualTo("$12.00");
+        });
+    }
+
+    /** Night's patches come from one pack of 10 in squares; its binding, 6 strips of 2 1/4 and squaring (here 16 3/4 in), stays off the bolt: 1/2 yd. */
+    @Test
+    void a_role_that_is_also_cut_into_long_strips_comes_from_precuts_in_part() {
+        List<ClothWays.Alternative> others = ways("night", Instructions.OURS).stream().filter(way -> !way.source().isEmpty()).toList();
+
+        assertThat(others).noneMatch(way -> way.source().endsWith("-cut"));
+        assertThat(others).filteredOn(way -> way.source().equals("squares-10")).singleElement()
+                .satisfies(way -> assertThat(text(way.sell())).isEqualTo("1 pack and 1/2 yd"));
     }
 
     @Test
-    void precuts_are_no_way_for_a_role_that_is_also_cut_into_long_strips() {
-        assertThat(ways("night", Instructions.OURS)).allMatch(way -> way.source().isEmpty());
+    void only_what_a_kit_leaves_open_can_be_chosen() {
+        assertThat(choices(ClothQuestion.MayChoose.NOTHING, false)).isEmpty();
+        assertThat(choices(ClothQuestion.MayChoose.SOURCE, false)).containsExactly("source {quarters=fat-quarter}");
+        assertThat(choices(ClothQuestion.MayChoose.EVERYTHING, false)).containsExactly("instructions {wanted=OURS_ALONE}", "source {quarters=fat-quarter}");
+        assertThat(choices(ClothQuestion.MayChoose.EVERYTHING, true)).containsExactly("source/none {}");
+    }
+
+    /** What can be chosen where the other source is quarters of the whole cloth. */
+    private List<String> choices(ClothQuestion.MayChoose mayChoose, boolean quartersChosen) {
+        Need cut = needs(Instructions.OURS).ofRole(design, new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey("lantern"),
+                new RoleSource(PrecutKind.FAT_QUARTER, true), Length.ofInches(40)).get(0);
+        ClothQuestion.Other other = new ClothQuestion.Other(
+                "fat-quarter", PrecutKind.FAT_QUARTER, Optional.empty(), 1, List.of(cut), List.of(), quartersChosen);
+        return ClothWays.of(question("lantern", Instructions.OURS, List.of(other), mayChoose), WordsSamples.words()).stream()
+                .flatMap(way -> way.choice().stream()).map(choice -> choice.action() + " " + choice.fields()).toList();
     }
 
     private List<String> chosen(String role, Instructions instructions) {
@@ -88,17 +121,31 @@ class ClothWaysTest {
     }
 
     private List<ClothWays.Alternative> ways(String role, Instructions instructions) {
+        List<ClothQuestion.Other> others = RoleSource.all().stream()
+                .map(source -> new ClothQuestion.Other(
+                        source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(design.role(new RoleKey(role))),
+                        source.kind().surelyInPack().orElse(1),
+                        needs(instructions).ofRole(design, new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey(role), source, Length.ofInches(40)),
+                        List.of(), false))
+                .filter(other -> !other.needs().isEmpty())
+                .toList();
+        return ClothWays.of(question(role, instructions, others, ClothQuestion.MayChoose.NOTHING), WordsSamples.words());
+    }
+
+    private static Needs needs(Instructions instructions) {
+        return new Needs(PRACTICE, instructions);
+    }
+
+    private ClothQuestion question(String role, Instructions instructions, List<ClothQuestion.Other> others, ClothQuestion.MayChoose mayChoose) {
         UsualPrices usual = new UsualPrices(
                 DOLLAR, Optional.empty(), Map.of(PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395)));
-        ClothQuestion question = new ClothQuestion(
+        return new ClothQuestion(
                 (practice, by, width) -> new Needs(practice, by).ofOne(
                         role, design, new QuiltPlanner(practice).plan(design, size),
                         each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING),
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
-                        0, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual,
-                        RoleFromPrecuts.serving(new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey(role))));
-        return ClothView.of(question, WordsSamples.words()).orElseThrow().alternatives();
+                        0, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual, others, mayChoose));
     }
 
     private static String text(QuantityView view) {

@@ -30,7 +30,6 @@ import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
-import retazo.core.measure.LengthUnit;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
@@ -69,21 +68,18 @@ class LaidClothsTest {
     }
 
     private static void check(String what, Need need, Need alone) {
-        need.amount().match(
-                cloth -> {
-                    LaidCloth laid = cloth.plan().laid().orElseThrow(() -> new AssertionError("Nothing is laid for " + what));
-                    CutPlan cuts = new CutPlan(laid.strips().stream().map(LaidCloth.Strip::cut).toList(), Length.ZERO);
-                    assertThat(CutPlanCheck.faults(laid.request(), cuts)).as(what).isEmpty();
-                    assertThat(cuts.length().plus(cloth.plan().squaring().value())).as(what).isEqualTo(laid.length().value());
-                    assertThat(laid.length().value()).as(what).isLessThanOrEqualTo(exact(alone));
-                    assertThat(laid.bound()).as(what).isLessThanOrEqualTo(laid.length().value());
-                    return true;
-                },
-                printed -> false, units -> false);
+        need.cloth().ifPresent(cloth -> {
+            LaidCloth laid = cloth.plan().laid().orElseThrow(() -> new AssertionError("Nothing is laid for " + what));
+            CutPlan cuts = new CutPlan(laid.strips().stream().map(LaidCloth.Strip::cut).toList(), Length.ZERO);
+            assertThat(CutPlanCheck.faults(laid.request(), cuts)).as(what).isEmpty();
+            assertThat(cuts.length().plus(cloth.plan().squaring().value())).as(what).isEqualTo(laid.length().value());
+            assertThat(laid.length().value()).as(what).isLessThanOrEqualTo(exact(alone));
+            assertThat(laid.bound()).as(what).isLessThanOrEqualTo(laid.length().value());
+        });
     }
 
     private static Length exact(Need alone) {
-        return alone.amount().match(cloth -> cloth.plan().exact().value(), printed -> Length.ZERO, units -> Length.ZERO);
+        return alone.exact().orElseThrow().value();
     }
 
     @Test
@@ -101,13 +97,15 @@ class LaidClothsTest {
                                 (practice, instructions, width) -> Optional.ofNullable(
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
-                                        3, ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of())),
+                                        3, ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
-                    PrecutView precuts = PrecutView.of(
-                            RoleFromPrecuts.of(plan, role.key(), kind), Map.of(), Length.ofInches(40), LengthUnit.YARD, WORDS);
-                    assertThat(precuts.sheets() > 0).as(file + role.name()).isEqualTo(!precuts.diagrams().isEmpty());
+                    PrecutView precuts = PrecutView.ofBundle(RoleFromPrecuts.of(plan, role.key(), kind), Map.of(), WORDS);
+                    precuts.sheets().ifPresent(sheets -> assertThat(sheets.diagrams().stream().mapToInt(SheetsView.Diagram::times).sum())
+                            .as(file + role.name()).isEqualTo(sheets.sheets()));
+                    assertThat(precuts.sheets().isPresent() || !precuts.refusals().isEmpty() || plan.pieces().stream().noneMatch(piece -> piece.role().equals(role.key())))
+                            .as(file + role.name()).isTrue();
                 }
             }
         }

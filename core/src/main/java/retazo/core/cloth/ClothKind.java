@@ -9,6 +9,11 @@ public enum ClothKind {
     /** Two or three times as wide, for a back in one piece. */
     WIDE_BACKING;
 
+    /** Whether cloths of both may lie in one stack: only of one kind, since thick and thin cloth creep under the ruler. */
+    public boolean mayShareStack(ClothKind other) {
+        return this == other;
+    }
+
     /**
      * How many layers of it a shop stacks.
      *

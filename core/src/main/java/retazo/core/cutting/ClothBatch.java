@@ -10,9 +10,8 @@ import retazo.core.measure.Length;
  * @param laid  one plan for all of them, squared once
  * @param apart so many times the length of one
  * @param layers how many are cut at a time, 1 or more
- * @param stacks how many stacks its strips are, alike ones on top of each other
  */
-public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers, long stacks) {
+public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers) {
 
     /** The most kits that are cut in one go. */
     public static final int MOST_KITS = 200;
@@ -30,8 +29,7 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers, lon
         CutRequest all = one.request().times(kits);
         CutPlan plan = plan(one, all, kits);
         LaidCloth laid = LaidCloth.of(one.length().key() + ".times" + kits, all, one.parts(), one.fromLeftOvers(), plan, squaring);
-        long stacks = plan.strips().stream().mapToLong(strip -> -Math.floorDiv(-strip.times(), layers)).sum();
-        return new ClothBatch(kits, laid, one.length().value().times(kits), layers, stacks);
+        return new ClothBatch(kits, laid, one.length().value().times(kits), layers);
     }
 
     /** One plan for all of them, if it is shorter and stands the check; else that of one so many times. */
@@ -56,6 +54,16 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers, lon
     /** How many strips the plan has. */
     public long strips() {
         return laid.strips().stream().mapToLong(strip -> strip.cut().times()).sum();
+    }
+
+    /**
+     * How many stacks its strips are, alike ones on top of each other, with those of other cloths that are cut by the same list: the sum over
+     * its kinds of strip of ⌈strips × cloths ÷ layers⌉.
+     *
+     * @param cloths this one and those beside it, 1 or more
+     */
+    public long stacks(int cloths) {
+        return laid.strips().stream().mapToLong(strip -> -Math.floorDiv(-Math.multiplyExact(strip.cut().times(), cloths), layers)).sum();
     }
 
     /** How much less they take together: strips that are shared, and the squaring of all but one. */

@@ -131,6 +131,13 @@ public record LaidCloth(
                 .orElseThrow(() -> new IllegalArgumentException("Nothing on this cloth is called '" + id + "'."));
     }
 
+    /** What the left-overs give that it takes, by part. */
+    public Map<ClothPart, Integer> partsFromLeftOvers() {
+        Map<ClothPart, Integer> parts = new LinkedHashMap<>();
+        fromLeftOvers.forEach(cut -> cut.pieces().forEach(piece -> parts.merge(part(piece.id()), 1, Integer::sum)));
+        return parts;
+    }
+
     /** What one strip gives, by part, in the order in which they lie. */
     public Map<ClothPart, Integer> partsOf(Strip strip) {
         Map<ClothPart, Integer> parts = new LinkedHashMap<>();

@@ -1,6 +1,7 @@
 package retazo.core.kit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -18,8 +19,10 @@ public sealed interface BillLine {
      * @param exact        what the plan needs, squaring included; as printed, where nothing was planned
      * @param length       what is sold and cut
      * @param plannedWidth the usable width that the length was planned for; no narrower bolt will do
+     * @param into         what the shop cuts it into; empty for one folded length
      */
-    record Cut(String fabricCode, List<String> letters, Length exact, Length length, Length plannedWidth) implements BillLine {
+    record Cut(String fabricCode, List<String> letters, Length exact, Length length, Length plannedWidth, Optional<ShopCut> into)
+            implements BillLine {
         public Cut {
             letters = List.copyOf(letters);
         }

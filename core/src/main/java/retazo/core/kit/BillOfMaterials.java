@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.quilt.QuiltDesign;
@@ -27,7 +28,10 @@ public record BillOfMaterials(List<BillLine> lines) {
             need.amount().match(
                     cloth -> lines.addAll(ofCloth(code, letters, cloth)),
                     printed -> lines.add(new BillLine.Cut(
-                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value())),
+                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value(), need.quarters())),
+                    quarters -> lines.add(new BillLine.Cut(
+                            code, letters, quarters.exact().value(), quarters.sell().value(), quarters.usableWidth().value(),
+                            need.quarters())),
                     units -> lines.add(new BillLine.Picked(code, letters, units.count().value())));
         });
         return new BillOfMaterials(lines);
@@ -38,7 +42,7 @@ public record BillOfMaterials(List<BillLine> lines) {
         List<BillLine> lines = new ArrayList<>();
         if (cloth.sell().value().isPositive()) {
             lines.add(new BillLine.Cut(
-                    code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value()));
+                    code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value(), Optional.empty()));
         }
         cloth.plan().leftOversTaken().forEach((leftOver, count) -> lines.add(new BillLine.Picked(leftOver, letters, new Count(count))));
         return lines;

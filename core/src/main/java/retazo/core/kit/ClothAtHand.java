@@ -97,8 +97,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
             return Optional.empty();
         }
         Map<RoleKey, Quantity> needs = new LinkedHashMap<>();
-        result.byFabric().values().forEach(need -> need.amount().match(
-                cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value()), printed -> null, units -> null));
+        result.byFabric().values().forEach(need -> need.cloth().ifPresent(cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value())));
         byRole.forEach((role, there) -> there.match(
                 cloth -> null, precuts -> sheets(role, precuts, plan).map(sheets -> needs.put(role, sheets)).orElse(null)));
         return Optional.of(needs);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -16,6 +17,8 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.precut.QuartersFromBolt;
+import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.Way;
@@ -53,17 +56,41 @@ public final class Needs {
     }
 
     /**
-     * The same, where some roles come from precuts of customary kinds, packed as they surely are, and what those do not give off the bolt
-     * beside them. The keys of the precuts are those of {@link #precutKey}.
+     * The same, where some roles come from other sources: precuts of customary kinds, packed as they surely are, and what those do not give
+     * off the bolt beside them; or quarters cut in the shop, where those give everything. The keys of the precuts are those of
+     * {@link #precutKey}.
      */
-    public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, PrecutKind> sources) {
+    public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, RoleSource> sources) {
         Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
-        return of(design, plan, role -> {
-            KitChoice.Fabric cloth = new KitChoice.Fabric(new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER));
-            return Optional.ofNullable(sources.get(role))
-                    .<KitChoice>map(kind -> new KitChoice.Both(new KitChoice.Precut(KitGood.customary(precutKey(role), kind)), cloth))
-                    .orElse(cloth);
-        }, Contents.EVERYTHING);
+        return of(design, plan, role -> choice(plan, role, sources.get(role), new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER)), Contents.EVERYTHING);
+    }
+
+    /** What one role takes from a source, first the precuts, then the cloth beside them; empty where it gives nothing of the role. */
+    public List<Need> ofRole(QuiltDesign design, QuiltPlan plan, RoleKey role, RoleSource source, Length usableWidth) {
+        KitFabric cloth = KitFabric.measured(role.value(), usableWidth, PrintKind.ALL_OVER);
+        KitChoice choice = choice(plan, role, source, cloth);
+        Result result = of(
+                design, plan, each -> each.equals(role) ? choice : new KitChoice.Fabric(new KitFabric(each.value(), cloth.usableWidth(), PrintKind.ALL_OVER)),
+                Contents.EVERYTHING, code -> code.equals(role.value()) || code.equals(precutKey(role)));
+        List<Need> needs = new ArrayList<>(result.byFabric().values());
+        return needs.stream().anyMatch(need -> need.isFrom(source)) ? needs : List.of();
+    }
+
+    private static KitChoice choice(QuiltPlan plan, RoleKey role, @Nullable RoleSource source, KitFabric cloth) {
+        if (source == null) {
+            return new KitChoice.Fabric(cloth);
+        }
+        return source.cutInTheShop() ? quarters(source.kind(), cloth, role, plan) : beside(source.kind(), cloth, role);
+    }
+
+    private static KitChoice beside(PrecutKind kind, KitFabric cloth, RoleKey role) {
+        return new KitChoice.Both(new KitChoice.Precut(KitGood.customary(precutKey(role), kind)), new KitChoice.Fabric(cloth));
+    }
+
+    private static KitChoice quarters(PrecutKind kind, KitFabric cloth, RoleKey role, QuiltPlan plan) {
+        List<PieceNeed> pieces = plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList();
+        boolean serve = !plan.takesLong(role) && QuartersFromBolt.of(pieces, kind, cloth.usableWidth().value(), cloth.print()).isPresent();
+        return new KitChoice.Fabric(serve ? cloth.cutInto(kind) : cloth);
     }
 
     /** Under which key the precuts of a role are found, beside its cloth under its own. */

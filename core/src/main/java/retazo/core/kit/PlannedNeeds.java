@@ -3,11 +3,13 @@ package retazo.core.kit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cutting.ClothNeed;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.ClothPlanner;
@@ -20,6 +22,7 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.precut.SheetPlan;
 import retazo.core.quilt.BackingSheet;
@@ -42,7 +45,9 @@ final class PlannedNeeds {
     }
 
     NeedResult need() {
-        return request.choice().match(fabric -> ofCloth(fabric.fabric()), precut -> ofPrecut(precut.good()));
+        return request.choice().match(
+                fabric -> fabric.fabric().quarters().map(kind -> ofQuarters(fabric.fabric(), kind)).orElseGet(() -> ofCloth(fabric.fabric())),
+                precut -> ofPrecut(precut.good()));
     }
 
     private NeedResult ofCloth(KitFabric fabric) {
@@ -92,6 +97,37 @@ final class PlannedNeeds {
                 request.practice().figure(PracticeMeasure.SELLING_STEP));
     }
 
+    /** Quarters or eighths cut off the bolt; they give everything or do not serve. */
+    private NeedResult ofQuarters(KitFabric fabric, PrecutKind kind) {
+        List<PieceNeed> pieces = pieces().toList();
+        if (longRoles().findAny().isEmpty() && pieces.isEmpty()) {
+            return NeedResult.NOTHING;
+        }
+        Optional<QuartersFromBolt> cut = longRoles().findAny().isPresent()
+                ? Optional.empty() : QuartersFromBolt.of(pieces, kind, fabric.usableWidth().value(), fabric.print());
+        return cut.map(quarters -> {
+            Figure<Count> sheets = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets(quarters.plan()));
+            Figure<Length> exact = ShopCut.length(request.key() + ".exact", Label.of("precut.shopCut"), sheets, kind);
+            Figure<Length> sell = Arithmetic.roundedUp(
+                    request.key() + ".sell", Label.of("cloth.sell"), exact, request.practice().figure(PracticeMeasure.SELLING_STEP));
+            return NeedResult.of(need(new Need.Amount.Quarters(kind, quarters.plan(), fabric.usableWidth(), sheets, exact, sell)));
+        }).orElseGet(() -> NeedResult.impossible(List.of(Problem.of("kit.not-from-quarters", letters(), fabric.code()))));
+    }
+
+    private String letters() {
+        return request.roles().stream().map(request::letter).collect(Collectors.joining(", "));
+    }
+
+    /** Roles of this choice that are cut into long strips or a back. */
+    private Stream<RoleKey> longRoles() {
+        return Stream.of(
+                        plan.longPieces().stream().filter(pieces -> request.takesLong(pieces.role(), pieces.use())).map(LongPieces::role),
+                        plan.bindings().stream().map(BindingStrip::role).filter(role -> request.takesLong(role, Use.BINDING)),
+                        plan.backings().stream().map(BackingSheet::role).filter(role -> request.takesLong(role, Use.BACKING)))
+                .flatMap(roles -> roles)
+                .distinct();
+    }
+
     /** As many as the list says a precut gives of a piece; all others by cutting diagrams, together. */
     private NeedResult ofPrecut(KitGood good) {
         List<Problem> problems = new ArrayList<>();
@@ -101,18 +137,11 @@ final class PlannedNeeds {
             piece.precut().filter(precut -> precut.kind() == good.kind())
                     .ifPresentOrElse(precut -> sheets.add(sheets(piece, precut)), () -> others.add(piece));
         }
-        if (!others.isEmpty()) {
-            RoleFromPrecuts planned = RoleFromPrecuts.of(others, good.kind(), good.measured());
-            problems.addAll(planned.problems(good.code()));
-            planned.cautious().ifPresent(plan -> sheets.addAll(sheets(plan)));
-        }
-        Stream.of(
-                        plan.longPieces().stream().filter(pieces -> request.takesLong(pieces.role(), pieces.use())).map(LongPieces::role),
-                        plan.bindings().stream().map(BindingStrip::role).filter(role -> request.takesLong(role, Use.BINDING)),
-                        plan.backings().stream().map(BackingSheet::role).filter(role -> request.takesLong(role, Use.BACKING)))
-                .flatMap(roles -> roles)
-                .distinct()
-                .forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
+        Optional<RoleFromPrecuts> planned =
+                others.isEmpty() ? Optional.empty() : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured()));
+        planned.ifPresent(role -> problems.addAll(role.problems(good.code())));
+        planned.flatMap(RoleFromPrecuts::cautious).ifPresent(plan -> sheets.addAll(sheets(plan)));
+        longRoles().forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
         if (!problems.isEmpty()) {
             return NeedResult.impossible(problems);
         }
@@ -120,7 +149,8 @@ final class PlannedNeeds {
             return NeedResult.NOTHING;
         }
         Figure<Count> all = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets);
-        return NeedResult.of(need(new Need.Amount.Units(PrecutUnits.of(request.key(), all, good))));
+        return NeedResult.of(need(new Need.Amount.Units(
+                PrecutUnits.of(request.key(), all, good), planned.flatMap(RoleFromPrecuts::cautious))));
     }
 
     /** One figure for each cutting diagram. */

@@ -21,9 +21,6 @@ import retazo.core.quilt.Use;
 /** What roles take whose pattern prints a size table and nothing more. */
 final class PrintedNeeds {
 
-    private static final Figure<Count> TWO =
-            Figure.given("precut.two", Label.of("precut.twoFromLength"), new Count(2), Origin.craft("quarters-from-half-a-yard"));
-
     private final NeedRequest request;
     private final List<Problem> problems = new ArrayList<>();
 
@@ -46,7 +43,7 @@ final class PrintedNeeds {
         Figure<Length> sell = Arithmetic.roundedUp(
                 request.key() + ".sell", Label.of("printed.sell"), exact, request.practice().figure(PracticeMeasure.SELLING_STEP));
         return NeedResult.of(new Need(
-                request.roles(), uses(), new Need.Amount.PrintedCloth(fabric.usableWidth(), exact, sell)));
+                request.roles(), uses(), new Need.Amount.PrintedCloth(fabric.usableWidth(), exact, sell, into())));
     }
 
     private NeedResult ofPrecut(KitGood good) {
@@ -58,7 +55,7 @@ final class PrintedNeeds {
         }
         Figure<Count> all = units.size() == 1
                 ? units.get(0) : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
-        return NeedResult.of(new Need(request.roles(), uses(), new Need.Amount.Units(all)));
+        return NeedResult.of(new Need(request.roles(), uses(), new Need.Amount.Units(all, Optional.empty())));
     }
 
     /** The rows of these roles that have something for this size and kit. */
@@ -88,25 +85,38 @@ final class PrintedNeeds {
     /** The printed length, or the length from which the shop cuts the printed quarters, two from each half yard. */
     private Optional<Figure<Length>> length(SizeTable.Row row) {
         Origin printed = Origin.pattern("sizes." + request.plan().size().name());
-        Optional<Figure<Length>> cloth = cell(row).stream()
-                .flatMap(amount -> amount.match(length -> Stream.of(length.length()), precuts -> Stream.empty()))
-                .findFirst()
-                .map(length -> Figure.given(key(row), Label.of("printed.cell", request.letter(row.role())), length, printed));
-        return cloth.or(() -> cell(row).stream()
-                .flatMap(amount -> amount.match(length -> Stream.<PrintedAmount.Precuts>empty(), Stream::of))
-                .filter(precuts -> !precuts.packs() && precuts.kind().lengthForTwo().isPresent())
-                .findFirst()
-                .map(precuts -> shopCut(row, precuts, printed)));
+        return printedLength(row)
+                .map(length -> Figure.given(key(row), Label.of("printed.cell", request.letter(row.role())), length, printed))
+                .or(() -> quarters(row).map(precuts -> shopCut(row, precuts, printed)));
+    }
+
+    private Optional<Length> printedLength(SizeTable.Row row) {
+        return cell(row).stream().flatMap(amount -> amount.match(length -> Stream.of(length.length()), precuts -> Stream.empty())).findFirst();
+    }
+
+    /** The quarters that the shop cuts for a row; empty where the paper also prints a length. */
+    private Optional<PrintedAmount.Precuts> quarters(SizeTable.Row row) {
+        return printedLength(row).isPresent()
+                ? Optional.empty()
+                : cell(row).stream()
+                        .flatMap(amount -> amount.match(length -> Stream.<PrintedAmount.Precuts>empty(), Stream::of))
+                        .filter(precuts -> !precuts.packs() && precuts.kind().lengthForTwo().isPresent())
+                        .findFirst();
     }
 
     private Figure<Length> shopCut(SizeTable.Row row, PrintedAmount.Precuts precuts, Origin printed) {
         Figure<Count> asked = Figure.given(
                 key(row) + ".asked", Label.of("printed.asked", request.letter(row.role())), new Count(precuts.count()), printed);
-        Figure<Count> pairs = Arithmetic.groups(key(row) + ".pairs", Label.of("printed.pairs"), asked, TWO);
-        Figure<Length> each = Figure.given(
-                "precut." + precuts.kind().code() + ".lengthForTwo", Label.of("precut.lengthForTwo"),
-                precuts.kind().lengthForTwo().orElseThrow(), Origin.craft("quarters-from-half-a-yard"));
-        return Arithmetic.product(key(row), Label.of("printed.shopCut", request.letter(row.role())), pairs, each);
+        return ShopCut.length(key(row), Label.of("printed.shopCut", request.letter(row.role())), asked, precuts.kind());
+    }
+
+    /** The quarters that all printed cells ask for; empty where one of them prints a length, or where they are of two kinds. */
+    private Optional<ShopCut> into() {
+        List<PrintedAmount.Precuts> asked = new ArrayList<>();
+        boolean onlyQuarters = rows().map(this::quarters).peek(found -> found.ifPresent(asked::add)).allMatch(Optional::isPresent);
+        return onlyQuarters && asked.stream().map(PrintedAmount.Precuts::kind).distinct().count() == 1
+                ? Optional.of(new ShopCut(asked.get(0).kind(), new Count(asked.stream().mapToLong(PrintedAmount.Precuts::count).sum())))
+                : Optional.empty();
     }
 
     private Optional<Figure<Count>> units(SizeTable.Row row, KitGood good) {

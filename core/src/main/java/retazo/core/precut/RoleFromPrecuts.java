@@ -3,16 +3,11 @@ package retazo.core.precut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import retazo.core.block.PieceShape;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.CutPiece;
-import retazo.core.explain.Figure;
-import retazo.core.explain.Label;
-import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
-import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.PieceNeed;
 import retazo.core.quilt.QuiltPlan;
@@ -46,41 +41,16 @@ public record RoleFromPrecuts(
     public record Packs(int inPack, long packs, long spare, long blocks, long oneFewer) {
     }
 
-    /**
-     * Quarters or eighths that the shop cuts itself, two to a length.
-     *
-     * @param sheets how many
-     * @param plan   how they are cut
-     * @param length off the bolt for all of them
-     */
-    public record ShopCut(long sheets, SheetPlan plan, Length length) {
-    }
-
     /** What one role takes of a customary kind. */
     public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind) {
-        boolean takesLong = takesLong(plan, role);
-        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, Optional.empty());
+        return of(plan, role, kind, Optional.empty());
+    }
+
+    /** The same, of sheets that somebody measured. */
+    public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind, Optional<SheetSize> measured) {
+        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, measured);
         long blocks = plan.layout().map(layout -> layout.blocks().value().value()).orElse(0L);
-        return new RoleFromPrecuts(kind, pieces.cautious, pieces.nominal, pieces.tooLarge, pieces.others, takesLong, blocks);
-    }
-
-    /** The customary kinds that give a role all it takes, each planned cautiously. */
-    public static List<RoleFromPrecuts> serving(QuiltPlan plan, RoleKey role) {
-        if (takesLong(plan, role)) {
-            return List.of();
-        }
-        List<PieceNeed> pieces = plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList();
-        return PrecutKind.customary().stream()
-                .filter(kind -> !pieces.isEmpty() && pieces.stream().allMatch(piece -> gives(kind.cautious().orElseThrow(), piece)))
-                .map(kind -> of(pieces, kind, kind.cautious()))
-                .toList();
-    }
-
-    /** Whether a role is also cut into long strips or a back. */
-    private static boolean takesLong(QuiltPlan plan, RoleKey role) {
-        return plan.longPieces().stream().anyMatch(one -> one.role().equals(role))
-                || plan.bindings().stream().anyMatch(one -> one.role().equals(role))
-                || plan.backings().stream().anyMatch(one -> one.role().equals(role));
+        return new RoleFromPrecuts(kind, pieces.cautious, pieces.nominal, pieces.tooLarge, pieces.others, plan.takesLong(role), blocks);
     }
 
     /**
@@ -97,9 +67,9 @@ public record RoleFromPrecuts(
         List<CutPiece> cautious = new ArrayList<>();
         List<CutPiece> nominal = new ArrayList<>();
         for (PieceNeed need : needs) {
-            Optional<CutPiece> piece = piece(need, sure.length());
+            Optional<CutPiece> piece = SheetPieces.of(need, sure.length(), true);
             piece.ifPresent(cautious::add);
-            full.flatMap(size -> piece(need, size.length())).ifPresent(nominal::add);
+            full.flatMap(size -> SheetPieces.of(need, size.length(), true)).ifPresent(nominal::add);
             if (piece.isEmpty()) {
                 others.add(need.label());
             }
@@ -111,39 +81,11 @@ public record RoleFromPrecuts(
 
     /** Whether one of these sheets gives this piece at all. */
     public static boolean gives(SheetSize sheet, PieceNeed need) {
-        return piece(need, sheet.length()).map(piece -> sheet.holds(piece.width(), piece.height())).orElse(false);
+        return SheetPieces.of(need, sheet.length(), true).map(piece -> sheet.holds(piece.width(), piece.height())).orElse(false);
     }
 
     private static Optional<SheetPlan> fewest(SheetSize sheet, List<CutPiece> pieces) {
         return pieces.isEmpty() ? Optional.empty() : new SheetPlanner().fewest(new SheetRequest(sheet.length(), sheet.width(), pieces));
-    }
-
-    /** A rectangle as it is; a strip of a set, or a whole strip, as long as the precut, as many as the set takes of that length. */
-    private static Optional<CutPiece> piece(PieceNeed need, Length length) {
-        PieceShape shape = need.shape();
-        Optional<CutPiece> rectangle = shape.asRectangle().map(one -> new CutPiece(
-                need.label(), one.width().value(), one.height().value(), Math.toIntExact(need.count().value().value()), true));
-        return rectangle.or(() -> shape.setRoles().isEmpty() ? Optional.empty() : setStrips(need, length));
-    }
-
-    private static Optional<CutPiece> setStrips(PieceNeed need, Length length) {
-        Figure<Length> across = Figure.given("precut.length", Label.of("precut.length"), length, Origin.craft("precut-length"));
-        Figure<Count> perStrip = need.shape().perStrip("precut.perStrip", Label.of("precut.perStrip"), across, false);
-        if (perStrip.value().value() == 0) {
-            return Optional.empty();
-        }
-        Count strips = need.shape().strips("precut.strips", Label.of("precut.strips"), need.count(), perStrip).value();
-        return Optional.of(new CutPiece(need.label(), length, need.shape().stripHeight().value(), Math.toIntExact(strips.value()), true));
-    }
-
-    /**
-     * The same from quarters or eighths that the shop cuts off a bolt: each as wide as half the usable width of that fabric, and as long as
-     * they are sold; two of them to a length. Empty for other kinds, and where a piece does not come out.
-     */
-    public Optional<ShopCut> shopCut(Length usableWidth) {
-        return kind.lengthForTwo().flatMap(each -> nominal.or(() -> cautious).flatMap(known -> new SheetPlanner()
-                .fewest(new SheetRequest(new Length(usableWidth.ticks() / 2), each, known.request().set()))
-                .map(plan -> new ShopCut(plan.sheets(), plan, each.times(new Count(plan.sheets()).inGroupsOf(new Count(2)))))));
     }
 
     /** How many packs of each customary size, for the cautious plan, and what they and one pack less make. */

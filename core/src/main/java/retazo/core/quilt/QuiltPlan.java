@@ -2,6 +2,7 @@ package retazo.core.quilt;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
@@ -41,6 +42,13 @@ public record QuiltPlan(
         backings = List.copyOf(backings);
         items = List.copyOf(items);
         warnings = List.copyOf(warnings);
+    }
+
+    /** Whether a role is also cut into long strips or a back, for which nothing but cloth off the bolt serves. */
+    public boolean takesLong(RoleKey role) {
+        return longPieces.stream().anyMatch(one -> one.role().equals(role))
+                || bindings.stream().anyMatch(one -> one.role().equals(role))
+                || backings.stream().anyMatch(one -> one.role().equals(role));
     }
 
     /** Its long strips as a shop joins and lays them. */

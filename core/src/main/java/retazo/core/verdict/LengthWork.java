@@ -19,6 +19,7 @@ import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.quilt.BackingSheet;
@@ -97,8 +98,8 @@ final class LengthWork {
     private List<Strips> strips(RoleKey role, QuiltSize size, Basis basis) {
         Planned planned = planned(size, basis.practice());
         return Optional.ofNullable(planned.needs().byFabric().get(role.value()))
-                .flatMap(need -> need.amount().match(
-                        cloth -> Optional.of(cloth.plan().lines()), printed -> Optional.<List<ClothLine>>empty(), units -> Optional.empty()))
+                .flatMap(Need::cloth)
+                .map(cloth -> cloth.plan().lines())
                 .orElse(List.of()).stream()
                 .filter(line -> !basis.without().contains(line.use().place()))
                 .map(line -> strips(line, planned.plan(), role, basis))

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -48,7 +49,7 @@ class BoltPlannerTest {
     }
 
     private static BillLine cut(String code, Length length) {
-        return new BillLine.Cut(code, List.of("A"), length, length, Length.ofInches(40));
+        return new BillLine.Cut(code, List.of("A"), length, length, Length.ofInches(40), Optional.empty());
     }
 
     /** 60 in give three cribs of 18, or one throw of 40 and one crib: most bags favours small sizes, the order asked does not. */

@@ -17,7 +17,7 @@ class BillCostTest {
 
     private static final Currency EURO = Currency.getInstance("EUR");
     private static final BillOfMaterials BILL = new BillOfMaterials(List.of(
-            new BillLine.Cut("REED", List.of("A"), Length.ofInches(40), Length.ofYards(5, 4), Length.ofInches(40)),
+            new BillLine.Cut("REED", List.of("A"), Length.ofInches(40), Length.ofYards(5, 4), Length.ofInches(40), Optional.empty()),
             new BillLine.Picked("ROLL", List.of("B"), new Count(2))));
 
     /** 1 1/4 yd at 12.00 are 15.00, two rolls at 39.50 are 79.00: 94.00. */

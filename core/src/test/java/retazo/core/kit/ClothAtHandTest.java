@@ -41,8 +41,8 @@ class ClothAtHandTest {
             return false;
         }
         Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size)).byFabric();
-        return lengths.entrySet().stream().allMatch(cloth -> needs.get(cloth.getKey().value()).amount().match(
-                plan -> !plan.plan().exact().value().isLongerThan(cloth.getValue()), printed -> false, units -> false));
+        return lengths.entrySet().stream().allMatch(cloth -> needs.get(cloth.getKey().value()).cloth()
+                .filter(plan -> !plan.plan().exact().value().isLongerThan(cloth.getValue())).isPresent());
     }
 
     @Property(tries = 25)
@@ -67,7 +67,7 @@ class ClothAtHandTest {
     @Test
     void the_role_that_stops_the_next_row_is_named() {
         Length exact = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
-                .get("lantern").amount().match(cloth -> cloth.plan().exact().value(), printed -> Length.ZERO, units -> Length.ZERO);
+                .get("lantern").exact().orElseThrow().value();
         List<ClothAtHand.Possible> found = largest(Map.of(QuiltSamples.LANTERN, exact));
 
         assertThat(found).anySatisfy(size -> assertThat(size.places()).isGreaterThanOrEqualTo(20));

@@ -158,7 +158,7 @@ class NeedsTest {
         BillLine.Cut first = bill.lines().get(0).match(cut -> cut, picked -> null);
 
         assertThat(bill.lines()).hasSize(5);
-        assertThat(first).isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40")));
+        assertThat(first).isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40"), Optional.empty()));
     }
 
     /** 40 squares of 4 and 100 of 3 1/2: of either, and of both together, four come out of 10 × 10; 140 ÷ 4 = 35 squares, one pack of 40. */
@@ -235,7 +235,7 @@ class NeedsTest {
     @Test
     void a_role_planned_from_precuts_has_both_under_keys_of_its_own() {
         Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED)
-                .byRole(DESIGN, plan(QuiltSamples.throwSize()), Map.of(QuiltSamples.NIGHT, PrecutKind.SQUARES_10)).byFabric();
+                .byRole(DESIGN, plan(QuiltSamples.throwSize()), Map.of(QuiltSamples.NIGHT, RoleSource.bundle(PrecutKind.SQUARES_10))).byFabric();
 
         assertThat(needs.get(Needs.precutKey(QuiltSamples.NIGHT)).amount().headline().value()).isEqualTo(Count.ONE);
         assertThat(cloth(needs.get("night")).exact().value()).isEqualTo(inches("16 3/4"));
@@ -270,11 +270,11 @@ class NeedsTest {
     }
 
     private static ClothPlan cloth(Need need) {
-        return need.amount().match(Need.Amount.Cloth::plan, printed -> null, units -> null);
+        return need.cloth().orElseThrow().plan();
     }
 
     private static Length sell(Need need) {
-        return need.amount().match(cloth -> cloth.sell().value(), printed -> printed.sell().value(), units -> null);
+        return need.sold().orElseThrow().value();
     }
 
     private static Length inches(String text) {

@@ -44,6 +44,13 @@ class PrintedNeedsTest {
                 Length.ofYards(2, 1), Length.ofYards(5, 4), Length.ofYards(1, 1), Length.ofYards(1, 2));
     }
 
+    @Test
+    void printed_quarters_stay_quarters_while_nothing_else_comes_from_their_cloth() {
+        assertThat(needs(Map.of()).byFabric().get("C").quarters()).contains(new ShopCut(PrecutKind.FAT_QUARTER, new Count(3)));
+        assertThat(needs(Map.of()).byFabric().get("B").quarters()).isEmpty();
+        assertThat(needs(Map.of("D", fabric("C"))).byFabric().get("C").quarters()).isEmpty();
+    }
+
     /** The roll or 1¼ yd is printed as 1¼ yd; fat quarters alone are no length. */
     @Test
     void a_length_is_printed_for_a_role_where_every_row_of_it_has_one() {
@@ -110,11 +117,11 @@ class PrintedNeedsTest {
     }
 
     private static Length sell(Need need) {
-        return need.amount().match(cloth -> null, printed -> printed.sell().value(), units -> null);
+        return need.sold().orElseThrow().value();
     }
 
     private static Count units(Need need) {
-        return need.amount().match(cloth -> null, printed -> null, units -> units.count().value());
+        return need.picked().orElseThrow().value();
     }
 
     private static QuiltDesign design() {

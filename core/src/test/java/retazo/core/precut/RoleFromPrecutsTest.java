@@ -11,7 +11,6 @@ import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.measure.Length;
 import retazo.core.quilt.CutCount;
 import retazo.core.quilt.CutForm;
 import retazo.core.quilt.CutList;
@@ -45,16 +44,6 @@ class RoleFromPrecutsTest {
 
         assertThat(reed.cautious().orElseThrow().sheets()).isEqualTo(3);
         assertThat(reed.betterIfFull().orElseThrow().sheets()).isEqualTo(2);
-    }
-
-    /** Cut in the shop from cloth of 40 in a quarter is 20 × 18: three by three of 6 × 6, so two for 18, and half a yard gives both. */
-    @Test
-    void quarters_cut_in_the_shop_are_as_wide_as_half_the_cloth() {
-        RoleFromPrecuts.ShopCut cut = of(PrecutKind.FAT_QUARTER, "6 x 6", 18).shopCut(Length.ofInches(40)).orElseThrow();
-
-        assertThat(cut.sheets()).isEqualTo(2);
-        assertThat(cut.length()).isEqualTo(Length.ofInches(18));
-        assertThat(of(PrecutKind.SQUARES_10, "5 x 5", 18).shopCut(Length.ofInches(40))).isEmpty();
     }
 
     /** 18 × 18 does not come out of 17 1/2 × 20 1/2, but out of the full 18 × 21. */

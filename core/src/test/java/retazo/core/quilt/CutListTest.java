@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -93,8 +92,8 @@ class CutListTest {
     private static List<Problem> warnings(QuiltDesign design, ShopPractice practice) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, design.sizes().get(1));
         return new Needs(practice, Instructions.PRINTED).byRole(design, plan).byFabric().values().stream()
-                .flatMap(need -> need.amount().match(
-                        cloth -> cloth.plan().warnings().stream(), printed -> Stream.<Problem>empty(), units -> Stream.<Problem>empty()))
+                .flatMap(need -> need.cloth().stream())
+                .flatMap(cloth -> cloth.plan().warnings().stream())
                 .toList();
     }
 
@@ -197,6 +196,6 @@ class CutListTest {
     }
 
     private static Length sell(Need need) {
-        return need.amount().match(cloth -> cloth.sell().value(), printed -> printed.sell().value(), units -> null);
+        return need.sold().orElseThrow().value();
     }
 }
