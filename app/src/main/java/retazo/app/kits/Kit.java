@@ -123,6 +123,7 @@ public record Kit(
         goods.values().forEach(good -> byCode.put(good.code(), good));
         copy.ifPresent(good -> byCode.put(good.code(), good));
         leftOvers.taken().forEach(good -> byCode.put(good.code(), good));
+        sources.singles().forEach(single -> byCode.put(single.good().code(), single.good()));
         return byCode;
     }
 

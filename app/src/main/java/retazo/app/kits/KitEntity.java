@@ -19,8 +19,11 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
@@ -97,6 +100,11 @@ class KitEntity {
     @Column(name = "precut_kind", nullable = false)
     private Map<Long, PrecutKind> quarters = new HashMap<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_single", joinColumns = @JoinColumn(name = "kit_id"))
+    private Set<SingleChoice> singles = new LinkedHashSet<>();
+
     @Column(name = "margin_hundredths")
     private @Nullable Integer marginHundredths;
 
@@ -166,6 +174,13 @@ class KitEntity {
         sources.precuts().forEach((role, good) -> precuts.put(role.value(), good.id()));
         quarters.clear();
         quarters.putAll(sources.quarters());
+        singles.clear();
+        sources.singles().forEach(single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+    }
+
+    /** The prints that it takes by themselves. */
+    List<SingleChoice> singles() {
+        return List.copyOf(singles);
     }
 
     /** Whether it takes something in place of whole cloth. */

@@ -138,7 +138,8 @@ record KitPage(
                     return new Line(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
-                                    .orElseGet(() -> words.text(good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.copy-of-pattern")),
+                                    .orElseGet(() -> words.text(picked.letters().isEmpty()
+                                            ? "kit.copy-of-pattern" : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single")),
                             LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),

@@ -5,15 +5,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.Outcome;
 import retazo.app.stock.BundlePrint;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.measure.Count;
+import retazo.core.measure.Problem;
 import retazo.core.precut.PrintMatching;
+import retazo.core.precut.SheetYield;
 
 /** Which prints of a bundle go into which unit of a kit. */
 @Service
@@ -35,13 +39,14 @@ public class KitPairings {
      * A role from a bundle whose prints are known.
      *
      * @param packs   that one bag takes
-     * @param prints  of the bundle, dropped ones and singles too
+     * @param prints  of the bundle, dropped ones too
+     * @param singles in place of dropped ones
      * @param rule    which prints a unit takes; empty while nobody said
      * @param pairing what comes of it, likewise
      * @param suggested how many units there may be: the blocks of the size
      */
     public record Bundle(
-            Role role, Good good, int packs, List<BundlePrint> prints, Optional<PairingRule> rule, Optional<PrintMatching.Pairing> pairing,
+            Role role, Good good, int packs, List<BundlePrint> prints, List<KitSingle> singles, Optional<PairingRule> rule, Optional<PrintMatching.Pairing> pairing,
             int suggested) {
 
         /** How many pieces there are of all prints that are used. */
@@ -50,7 +55,10 @@ public class KitPairings {
         }
 
         List<PrintMatching.Print> used() {
-            return prints.stream().map(print -> print.inPacks(packs)).filter(print -> print.pieces() > 0).toList();
+            return Stream.concat(
+                            prints.stream().map(print -> print.inPacks(packs)),
+                            singles.stream().map(single -> new PrintMatching.Print(single.good().name(), single.value(), single.piecesFor(good))))
+                    .filter(print -> print.pieces() > 0).toList();
         }
     }
 
@@ -72,12 +80,39 @@ public class KitPairings {
             if (!prints.isEmpty()) {
                 int packs = Math.toIntExact(Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(1L));
                 Optional<PairingRule> rule = Optional.ofNullable(rules.get(role.key().value()));
-                Bundle bundle = new Bundle(role, good, packs, prints, rule, Optional.empty(), blocks);
+                Bundle bundle = new Bundle(role, good, packs, prints, kit.sources().singlesOf(role.key()), rule, Optional.empty(), blocks);
                 bundles.add(new Bundle(
-                        role, good, packs, prints, rule, rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
+                        role, good, packs, prints, bundle.singles(), rule, rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
             }
         }
         return bundles;
+    }
+
+    /** The loose precuts that one bundle's missing prints may be replaced by: those that give a piece of its measure. */
+    @Transactional(readOnly = true)
+    public List<Good> replacements(Kit kit, Bundle bundle) {
+        Map<String, Good> inKit = kit.goodsByCode();
+        return goods.all().stream()
+                .filter(good -> good.precut().isPresent() && good.perUnit() == 1 && !inKit.containsKey(good.code()))
+                .filter(good -> SheetYield.of(good.inKit().sheet(), bundle.good().inKit().sheet()) > 0)
+                .toList();
+    }
+
+    /** Takes a single in place of a print, or says what speaks against it. */
+    @Transactional
+    Outcome<Kit> take(long kitId, KitSingle single) {
+        Kit kit = kits.kit(kitId);
+        Optional<Bundle> bundle = of(kit).stream().filter(one -> one.role().key().equals(single.role())).findFirst();
+        boolean gives = bundle.map(one -> replacements(kit, one).contains(single.good())).orElse(false);
+        return gives
+                ? kits.take(kitId, kit.sources().with(single))
+                : Outcome.refused(Problem.at("good", "pairing.no-single", single.good().name()));
+    }
+
+    /** Does without a single. */
+    @Transactional
+    void giveBack(long kitId, long goodId) {
+        kits.take(kitId, kits.kit(kitId).sources().withoutSingle(goodId));
     }
 
     /** Keeps which prints a unit of a kit takes. */

@@ -3,6 +3,7 @@ package retazo.app.kits;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -136,7 +137,7 @@ public class KitService {
     Outcome<Kit> take(long id, KitSources sources) {
         Kit wanted = kit(id).with(sources);
         List<Problem> problems = new ArrayList<>(works.work(wanted).problems());
-        if (wanted.followsPrinted() && !sources.equals(KitSources.NONE)) {
+        if (wanted.followsPrinted() && !sources.areWholeCloth()) {
             problems.add(Problem.of("kit.source-printed"));
         }
         if (!problems.isEmpty()) {
@@ -172,13 +173,14 @@ public class KitService {
                 patterns.versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
         List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
         Map<Long, Fabric> fabricsById = fabrics.byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
-        Map<Long, Good> goodsById = goods.byIds(Stream.concat(
-                choices.stream().flatMap(choice -> choice.goodId().stream()), entities.stream().flatMap(entity -> entity.precuts().values().stream()))
-                .collect(Collectors.toSet()));
+        Stream<Long> own = entities.stream().flatMap(entity -> Stream.concat(
+                entity.precuts().values().stream(), entity.singles().stream().map(SingleChoice::goodId)));
+        Map<Long, Good> goodsById = goods.byIds(
+                Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
         return entities.stream()
                 .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), new Known(fabricsById, goodsById, leftOversByKit)))
-                .sorted(java.util.Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
+                .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
                 .toList();
@@ -198,10 +200,13 @@ public class KitService {
         Map<RoleKey, Good> precuts = new HashMap<>();
         entity.precuts().forEach((role, good) -> precuts.put(new RoleKey(role), known.goods().get(good)));
         goodByRole.putAll(precuts);
+        List<KitSingle> singles = entity.singles().stream()
+                .map(one -> new KitSingle(new RoleKey(one.roleKey()), known.goods().get(one.goodId()), one.value(), one.count()))
+                .sorted(Comparator.comparing(single -> single.good().name())).toList();
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 entity.contents(), entity.instructions(), entity.decision(), copy, entity.settings(),
-                new KitSources(precuts, entity.quarters()), known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
+                new KitSources(precuts, entity.quarters(), singles), known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }
 }

@@ -1,6 +1,8 @@
 package retazo.app.kits;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import retazo.app.stock.Good;
@@ -8,30 +10,51 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
 
 /**
- * What a kit takes in place of the whole cloth that its colourway names.
+ * What a kit takes in place of what its colourway names.
  *
- * @param precuts  by the role whose pieces come from them
+ * @param precuts  in place of whole cloth, by the role whose pieces come from them
  * @param quarters quarters or eighths that a fabric is cut into in the shop, by its id
+ * @param singles  in place of prints of a bundle that are left out
  */
-public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters) {
+public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles) {
 
-    static final KitSources NONE = new KitSources(Map.of(), Map.of());
+    static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of());
 
     public KitSources {
         precuts = Map.copyOf(precuts);
         quarters = Map.copyOf(quarters);
+        singles = List.copyOf(singles);
+    }
+
+    /** Whether all its cloth is whole. */
+    boolean areWholeCloth() {
+        return precuts.isEmpty() && quarters.isEmpty();
+    }
+
+    KitSources with(KitSingle single) {
+        List<KitSingle> more = new ArrayList<>(singles);
+        more.add(single);
+        return new KitSources(precuts, quarters, more);
+    }
+
+    KitSources withoutSingle(long goodId) {
+        return new KitSources(precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList());
+    }
+
+    List<KitSingle> singlesOf(RoleKey role) {
+        return singles.stream().filter(single -> single.role().equals(role)).toList();
     }
 
     KitSources with(RoleKey role, Good good) {
         Map<RoleKey, Good> more = new HashMap<>(precuts);
         more.put(role, good);
-        return new KitSources(more, quarters);
+        return new KitSources(more, quarters, singles);
     }
 
     KitSources with(long fabricId, PrecutKind kind) {
         Map<Long, PrecutKind> more = new HashMap<>(quarters);
         more.put(fabricId, kind);
-        return new KitSources(precuts, more);
+        return new KitSources(precuts, more, singles);
     }
 
     /** The whole cloth of one fabric again. */
@@ -40,6 +63,6 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
         fewer.keySet().removeAll(roles);
         Map<Long, PrecutKind> whole = new HashMap<>(quarters);
         whole.remove(fabricId);
-        return new KitSources(fewer, whole);
+        return new KitSources(fewer, whole, singles);
     }
 }

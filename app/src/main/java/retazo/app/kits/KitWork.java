@@ -33,8 +33,14 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         QuiltPlan plan = cloth.plan();
         Needs.Result needs = cloth.needs(plan, kit.instructions());
         BillOfMaterials bill = BillOfMaterials.of(kit.pattern().design(), needs.byFabric());
-        return new KitWork(
-                kit, cloth.practice(), plan, needs, kit.copy().map(copy -> bill.with(new BillLine.Picked(copy.code(), List.of(), Count.ONE))).orElse(bill));
+        for (KitSingle single : kit.sources().singles()) {
+            String letter = kit.pattern().design().role(single.role()).letter();
+            bill = bill.with(new BillLine.Picked(single.good().code(), List.of(letter), new Count(single.count())));
+        }
+        if (kit.copy().isPresent()) {
+            bill = bill.with(new BillLine.Picked(kit.copy().get().code(), List.of(), Count.ONE));
+        }
+        return new KitWork(kit, cloth.practice(), plan, needs, bill);
     }
 
     /**

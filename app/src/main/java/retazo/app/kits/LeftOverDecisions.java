@@ -9,7 +9,6 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
-import retazo.app.stock.NewGood;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.measure.Problem;
 
@@ -18,13 +17,15 @@ import retazo.core.measure.Problem;
 class LeftOverDecisions {
 
     private final KitService kits;
+    private final KitWorks works;
     private final LeftOverOffers offers;
     private final GoodService goods;
     private final LeftOverBook book;
     private final Clock clock;
 
-    LeftOverDecisions(KitService kits, LeftOverOffers offers, GoodService goods, LeftOverBook book, Clock clock) {
+    LeftOverDecisions(KitService kits, KitWorks works, LeftOverOffers offers, GoodService goods, LeftOverBook book, Clock clock) {
         this.kits = kits;
+        this.works = works;
         this.offers = offers;
         this.goods = goods;
         this.book = book;
@@ -57,20 +58,11 @@ class LeftOverDecisions {
         if (!canServe || !canBeCut) {
             return Outcome.refused(Problem.of("left.does-not-serve", rest.height(), rest.width()));
         }
-        Good good = purpose.cutInto().map(kind -> shopCut(kind, fabric))
+        Good good = purpose.cutInto().map(kind -> goods.quartersOf(fabric, kind, works.usableWidth(kit, fabric)))
                 .orElseGet(() -> goods.leftOver(new Good.Piece(fabric.id(), rest.width(), rest.height()), fabric.name(), fabric.groundColour()));
         book.keep(
                 new KeptLeftOverEntity.Source(kitId, fabric.id(), offer.get().rests()), good, purpose.forKit(), decision(personId));
         return Outcome.done(good);
-    }
-
-    /** Quarters of a fabric that the shop cuts itself. */
-    private Good shopCut(PrecutKind kind, Fabric fabric) {
-        String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
-        return goods.byCode(code).orElseGet(() -> goods.add(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))
-                .match(good -> good, problems -> {
-                    throw new IllegalStateException("Quarters were refused: " + problems);
-                }));
     }
 
     /** Keeps a rest no longer. What is in stock of it stays there. */

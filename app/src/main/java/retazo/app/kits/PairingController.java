@@ -9,11 +9,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
+import retazo.app.stock.Good;
+import retazo.app.stock.GoodService;
 import retazo.core.block.RoleKey;
 import retazo.core.measure.Problem;
 import retazo.core.precut.PrintMatching;
@@ -25,11 +29,13 @@ class PairingController {
 
     private final KitService kits;
     private final KitPairings pairings;
+    private final GoodService goods;
     private final Words words;
 
-    PairingController(KitService kits, KitPairings pairings, Words words) {
+    PairingController(KitService kits, KitPairings pairings, GoodService goods, Words words) {
         this.kits = kits;
         this.pairings = pairings;
+        this.goods = goods;
         this.words = words;
     }
 
@@ -67,9 +73,34 @@ class PairingController {
         return "redirect:/kits/" + id + "/pairing";
     }
 
+    /** Takes a loose precut in place of a print that is left out. */
+    @PostMapping("/singles")
+    String take(
+            @PathVariable long id, @RequestParam String role, @RequestParam String good, @RequestParam PrintMatching.Value value,
+            @RequestParam(defaultValue = "") String count, RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        int read = reader.number("single", count, 1, KitSingle.MOST);
+        Good loose = goods.byCode(good).filter(one -> one.precut().isPresent()).orElseThrow(() -> new NotFoundException("precut", good));
+        Outcome<Kit> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems()) : pairings.take(id, new KitSingle(new RoleKey(role), loose, value, read));
+        return outcome.match(
+                kit -> {
+                    next.addFlashAttribute("done", words.text("done.single", loose.name()));
+                    return "redirect:/kits/" + id + "/pairing";
+                },
+                problems -> show(id, new RuleForm(role, null, null, null), Faults.of(problems, words), model));
+    }
+
+    @PostMapping("/singles/{good}/give-back")
+    String giveBack(@PathVariable long id, @PathVariable long good, RedirectAttributes next) {
+        pairings.giveBack(id, good);
+        next.addFlashAttribute("done", words.text("done.single-given-back"));
+        return "redirect:/kits/" + id + "/pairing";
+    }
+
     private String show(long id, @Nullable RuleForm typed, Faults faults, Model model) {
         Kit kit = kits.kit(id);
-        List<PairingView> bundles = pairings.of(kit).stream().map(bundle -> PairingView.of(bundle, words)).toList();
+        List<PairingView> bundles = pairings.of(kit).stream().map(bundle -> PairingView.of(bundle, pairings.replacements(kit, bundle), words)).toList();
         model.addAttribute("kit", kit);
         model.addAttribute("bundles", bundles);
         model.addAttribute("typed", typed);

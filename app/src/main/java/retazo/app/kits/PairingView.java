@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import retazo.app.shared.Words;
 import retazo.app.stock.BundlePrint;
+import retazo.app.stock.Good;
 import retazo.core.precut.PrintMatching;
 
 /**
@@ -16,17 +17,24 @@ import retazo.core.precut.PrintMatching;
  * @param complete  whether they have
  * @param units     the pairing list
  * @param dropped   prints that are left out, in words
- * @param singles   prints that take their place, likewise
+ * @param singles   prints that take their place
+ * @param offers    loose precuts that could
+ * @param mismatch  that the prints typed are not as many as the pack has pieces, in words; empty where they are
  */
 public record PairingView(
         String roleKey, String letter, String roleName, String good, long goodId, int units, String places, int identical, String answer, boolean complete,
-        List<Unit> list, String dropped, String singles) {
+        List<Unit> list, String dropped, List<KitSingle> singles, List<Good> offers, String mismatch) {
 
     /** A unit with its prints. */
     public record Unit(int number, List<String> prints) {
     }
 
+    /** For those who only read it. */
     public static PairingView of(KitPairings.Bundle bundle, Words words) {
+        return of(bundle, List.of(), words);
+    }
+
+    static PairingView of(KitPairings.Bundle bundle, List<Good> offers, Words words) {
         Optional<PairingRule> rule = bundle.rule();
         List<Unit> list = new ArrayList<>();
         bundle.pairing().ifPresent(pairing -> pairing.units().forEach(prints -> list.add(new Unit(list.size() + 1, prints))));
@@ -37,7 +45,12 @@ public record PairingView(
                 bundle.pairing().map(pairing -> answer(bundle, rule.orElseThrow(), pairing, words)).orElse(""),
                 bundle.pairing().map(PrintMatching.Pairing::isComplete).orElse(false),
                 list,
-                names(bundle, BundlePrint.Part.DROPPED), names(bundle, BundlePrint.Part.SINGLE));
+                dropped(bundle), bundle.singles(), offers, mismatch(bundle, words));
+    }
+
+    private static String mismatch(KitPairings.Bundle bundle, Words words) {
+        int typed = bundle.prints().stream().mapToInt(BundlePrint::pieces).sum();
+        return typed == bundle.good().perUnit() ? "" : words.text("pairing.mismatch", typed, bundle.good().perUnit());
     }
 
     private static String answer(KitPairings.Bundle bundle, PairingRule rule, PrintMatching.Pairing pairing, Words words) {
@@ -48,7 +61,7 @@ public record PairingView(
         return words.text(enough ? "pairing.short-though-enough" : "pairing.short", pairing.units().size(), pairing.asked(), bundle.pieces(), rule.pieces());
     }
 
-    private static String names(KitPairings.Bundle bundle, BundlePrint.Part part) {
-        return bundle.prints().stream().filter(print -> print.part() == part).map(BundlePrint::name).collect(Collectors.joining(", "));
+    private static String dropped(KitPairings.Bundle bundle) {
+        return bundle.prints().stream().filter(print -> print.part() == BundlePrint.Part.DROPPED).map(BundlePrint::name).collect(Collectors.joining(", "));
     }
 }

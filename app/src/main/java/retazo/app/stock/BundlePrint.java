@@ -23,9 +23,7 @@ public record BundlePrint(
         /** In every pack. */
         BUNDLE,
         /** In every pack, but left out: it is disliked, or vanishes on the ground. */
-        DROPPED,
-        /** Added once for a kit in place of a dropped one, from stock or cut in the shop. */
-        SINGLE
+        DROPPED
     }
 
     /** What a kit that takes so many packs has of it. */
@@ -33,7 +31,6 @@ public record BundlePrint(
         return new PrintMatching.Print(name, value, switch (part) {
             case BUNDLE -> pieces * packs;
             case DROPPED -> 0;
-            case SINGLE -> pieces;
         });
     }
 }

@@ -10,11 +10,13 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
+import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
@@ -95,6 +97,23 @@ public class GoodService {
         return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
                 .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
                 .toGood();
+    }
+
+    /**
+     * Quarters or eighths of a fabric that the shop cuts itself, as small as the narrowest cloth that any of them was cut from.
+     *
+     * @param usableWidth of the cloth that some are now cut from
+     */
+    @Transactional
+    public Good quartersOf(Fabric fabric, PrecutKind kind, Length usableWidth) {
+        String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
+        SheetSize size = SheetSize.of(new Length(usableWidth.ticks() / 2), kind.lengthForTwo().orElseThrow());
+        GoodEntity good = goods.findByCode(code).orElseGet(
+                () -> goods.saveAndFlush(GoodEntity.of(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))));
+        if (good.toGood().measured().map(known -> known.holds(size.length(), size.width())).orElse(true)) {
+            good.measured(Optional.of(size));
+        }
+        return goods.saveAndFlush(good).toGood();
     }
 
     @Transactional(readOnly = true)

@@ -16,13 +16,12 @@ import retazo.core.measure.Problem;
 import retazo.core.precut.PrintMatching;
 
 /**
- * The prints of a bundle as people type them, one on a line: {@code Reed stripe, dark, 2}. A minus before it drops it, a plus adds a
- * single that takes the place of a dropped one.
+ * The prints of a bundle as people type them, one on a line: {@code Reed stripe, dark, 2}. A minus before it drops it.
  */
 final class PrintsText {
 
     static final int MOST = 100;
-    private static final Pattern LINE = Pattern.compile("(?i)([-−+])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
+    private static final Pattern LINE = Pattern.compile("(?i)([-−])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
 
     private PrintsText() {
     }
@@ -64,7 +63,7 @@ final class PrintsText {
         PrintMatching.Value value = Stream.of(PrintMatching.Value.values())
                 .filter(one -> one.name().equalsIgnoreCase(matcher.group(3))).findFirst().orElse(PrintMatching.Value.MEDIUM);
         BundlePrint.Part part = matcher.group(1) == null
-                ? BundlePrint.Part.BUNDLE : matcher.group(1).equals("+") ? BundlePrint.Part.SINGLE : BundlePrint.Part.DROPPED;
+                ? BundlePrint.Part.BUNDLE : BundlePrint.Part.DROPPED;
         return Optional.of(new BundlePrint(matcher.group(2), value, pieces, part));
     }
 
@@ -73,7 +72,6 @@ final class PrintsText {
                 .map(print -> switch (print.part()) {
                     case BUNDLE -> "";
                     case DROPPED -> "- ";
-                    case SINGLE -> "+ ";
                 } + print.name() + ", " + print.value().name().toLowerCase(Locale.ROOT) + ", " + print.pieces())
                 .collect(Collectors.joining("\n"));
     }

@@ -15,10 +15,12 @@ public enum Reason {
     KIT_RETURNED,
     PICKED,
     SOLD_BY_COUNT,
-    LEFT_OVER;
+    LEFT_OVER,
+    /** Cut off a bolt into quarters or eighths. */
+    SHOP_CUT;
 
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {
-        return this == SOLD_BY_LENGTH || this == CORRECTION || this == KIT_SOLD || this == KIT_RETURNED;
+        return this == SOLD_BY_LENGTH || this == CORRECTION || this == KIT_SOLD || this == KIT_RETURNED || this == SHOP_CUT;
     }
 }

@@ -17,9 +17,11 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
@@ -29,16 +31,19 @@ import retazo.core.measure.Problem;
 class StockController {
 
     private static final int LAST_PAGE = 10_000;
+    private static final int MOST_QUARTERS = 200;
 
     private final StockPages pages;
     private final StockService stock;
+    private final QuarterCuts quarters;
     private final FabricService fabrics;
     private final PracticeService practice;
     private final Words words;
 
-    StockController(StockPages pages, StockService stock, FabricService fabrics, PracticeService practice, Words words) {
+    StockController(StockPages pages, StockService stock, QuarterCuts quarters, FabricService fabrics, PracticeService practice, Words words) {
         this.pages = pages;
         this.stock = stock;
+        this.quarters = quarters;
         this.fabrics = fabrics;
         this.practice = practice;
         this.words = words;
@@ -76,6 +81,25 @@ class StockController {
         return stock.correct(id, length, Entry.of(person.personId(), clientId)).match(
                 bolt -> done(redirect, id, words.text("stock.counted", bolt.code(), length)),
                 problems -> showBolt(model, id, counted, Faults.of(problems, words)));
+    }
+
+    /** Cuts quarters or eighths off it onto the shelf. */
+    @PostMapping("/stock/bolts/{id}/quarters")
+    String cutQuarters(
+            @PathVariable long id, @RequestParam PrecutKind kind, @RequestParam(defaultValue = "") String count, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        FieldReader reader = new FieldReader();
+        int read = reader.number("count", count, 1, MOST_QUARTERS);
+        if (kind.lengthForTwo().isEmpty()) {
+            throw new NotFoundException("kind of quarters", kind.code());
+        }
+        Outcome<Good> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : quarters.cut(id, kind, read, Entry.of(person.personId(), clientId));
+        return outcome.match(
+                good -> done(redirect, id, words.text("stock.quarters-cut", good.name())),
+                problems -> {
+                    model.addAttribute("quarters", count);
+                    return showBolt(model, id, "", Faults.of(problems, words));
+                });
     }
 
     @PostMapping("/stock/bolts/{id}/undo")
@@ -123,6 +147,9 @@ class StockController {
         model.addAttribute("page", page);
         model.addAttribute("prints", List.of(page.bolt().fabric()));
         model.addAttribute("counted", counted);
+        if (!model.containsAttribute("quarters")) {
+            model.addAttribute("quarters", "");
+        }
         model.addAttribute("faults", faults);
         model.addAttribute("clientId", UUID.randomUUID());
         return "stock/bolt";

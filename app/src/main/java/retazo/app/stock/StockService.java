@@ -24,7 +24,7 @@ import retazo.core.measure.Problem;
 @Service
 public class StockService {
 
-    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE);
+    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE, Reason.SHOP_CUT);
 
     private final StockItemRepository items;
     private final MovementRepository movements;

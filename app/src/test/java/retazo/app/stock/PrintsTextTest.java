@@ -14,14 +14,13 @@ class PrintsTextTest {
 
     @Test
     void prints_are_read_a_line_each_with_what_is_left_out_filled_in() {
-        List<BundlePrint> prints = PrintsText.read("prints", "Reed stripe, dark, 2\n\nRiver fog\n- Tern cream, LIGHT\n+Coot quarter, dark, 3\nMud, 4", reader);
+        List<BundlePrint> prints = PrintsText.read("prints", "Reed stripe, dark, 2\n\nRiver fog\n- Tern cream, LIGHT\nMud, 4", reader);
 
         assertThat(reader.problems()).isEmpty();
         assertThat(prints).containsExactly(
                 new BundlePrint("Reed stripe", Value.DARK, 2, BundlePrint.Part.BUNDLE),
                 new BundlePrint("River fog", Value.MEDIUM, 1, BundlePrint.Part.BUNDLE),
                 new BundlePrint("Tern cream", Value.LIGHT, 1, BundlePrint.Part.DROPPED),
-                new BundlePrint("Coot quarter", Value.DARK, 3, BundlePrint.Part.SINGLE),
                 new BundlePrint("Mud", Value.MEDIUM, 4, BundlePrint.Part.BUNDLE));
         assertThat(PrintsText.read("prints", PrintsText.write(prints), reader)).isEqualTo(prints);
     }
@@ -34,11 +33,10 @@ class PrintsTextTest {
         assertThat(reader.problems()).extracting(problem -> problem.arguments().get(0)).containsExactly(2, 3, 4);
     }
 
-    /** Two packs: four of a bundle's two, none of a dropped one, one single whatever the packs. */
+    /** Two packs: four of a bundle's two, none of a dropped one. */
     @Test
-    void packs_multiply_a_bundle_but_not_its_singles() {
+    void packs_multiply_a_bundle_without_what_is_left_out() {
         assertThat(new BundlePrint("a", Value.DARK, 2, BundlePrint.Part.BUNDLE).inPacks(2).pieces()).isEqualTo(4);
         assertThat(new BundlePrint("b", Value.DARK, 2, BundlePrint.Part.DROPPED).inPacks(2).pieces()).isZero();
-        assertThat(new BundlePrint("c", Value.DARK, 1, BundlePrint.Part.SINGLE).inPacks(2).pieces()).isEqualTo(1);
     }
 }

@@ -40,7 +40,8 @@ public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<Shee
         return piece.precut().map(precut -> precut.kind() == kind).orElse(false) || RoleFromPrecuts.gives(sheet(), piece);
     }
 
-    SheetSize sheet() {
+    /** How large one is: as measured, or cautiously. */
+    public SheetSize sheet() {
         return measured.or(kind::cautious).orElseThrow();
     }
 

@@ -1,0 +1,23 @@
+package retazo.app.kits;
+
+import retazo.app.stock.Good;
+import retazo.core.block.RoleKey;
+import retazo.core.precut.PrintMatching;
+import retazo.core.precut.SheetYield;
+
+/**
+ * A print that a kit takes by itself, in place of one of a bundle's that is left out.
+ *
+ * @param role  whose bundle it is
+ * @param good  loose precuts, bought or cut in the shop
+ * @param count how many of them one bag takes, 1 or more
+ */
+public record KitSingle(RoleKey role, Good good, PrintMatching.Value value, int count) {
+
+    static final int MOST = 100;
+
+    /** How many pieces of the bundle's measure all of them give; 0 where one is too small for any. */
+    int piecesFor(Good bundle) {
+        return count * good.perUnit() * SheetYield.of(good.inKit().sheet(), bundle.inKit().sheet());
+    }
+}
