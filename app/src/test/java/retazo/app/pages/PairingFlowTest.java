@@ -98,11 +98,11 @@ class PairingFlowTest {
         long bolt = samples.bolt(fabric, "18 in");
         try (Tab counter = Tab.of(shop, "ada")) {
             counter.go("/stock/bolts/" + bolt);
-            counter.page().getByLabel("Cut off it").fill("3");
-            counter.press("Cut them");
+            counter.page().locator("[name=count]").fill("3");
+            counter.press("Cut them off it");
             awaited(counter.page().locator("#fault-count")).containsText("They take 36 in");
-            counter.page().getByLabel("Cut off it").fill("1");
-            counter.press("Cut them");
+            counter.page().locator("[name=count]").fill("1");
+            counter.press("Cut them off it");
             awaited(counter.page().locator("body")).containsText("onto the shelf: Fat quarter of " + fabric.name());
         }
         assertThat(samples.bean(StockService.class).bolt(bolt).onHand()).isEqualTo(Length.ZERO);
