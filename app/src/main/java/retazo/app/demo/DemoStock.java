@@ -80,12 +80,12 @@ class DemoStock {
                 PrecutKind.STRIP_ROLL, new Money(DOLLAR, 4250), PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395),
                 PrecutKind.FAT_QUARTER, new Money(DOLLAR, 375), PrecutKind.FAT_EIGHTH, new Money(DOLLAR, 210))));
         for (Sample sample : SAMPLES) {
+            int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
             Fabric fabric = done(fabrics.add(new NewFabric(
                     sample.code(), sample.name(), sample.ground(), sample.print(), sample.motif(),
                     sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON,
-                    sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())))));
-            int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
-            fabrics.price(fabric.id(), new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))));
+                    sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())),
+                    new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))))));
             for (String bolt : sample.bolts()) {
                 String[] parts = bolt.split("\\|");
                 done(stock.receive(

@@ -1,6 +1,5 @@
 package retazo.app.fabrics;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,12 +11,11 @@ import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.core.cloth.ClothKind;
-import retazo.core.cloth.ClothPrice;
-import retazo.core.cloth.Prices;
 
-/** Adds a fabric, and keeps its prices. */
+/** Adds fabrics and changes them. */
 @Controller
 class FabricController {
 
@@ -39,39 +37,39 @@ class FabricController {
     }
 
     @PostMapping("/stock/fabrics/new")
-    String add(FabricForm form, Model model) {
-        return fabrics.add(form).match(
-                fabric -> "redirect:/stock?words=" + fabric.code(),
-                problems -> show(model, form, Faults.of(problems, words)));
-    }
-
-    @GetMapping("/stock/fabrics/{id}/prices")
-    String prices(@PathVariable long id, Model model) {
-        Fabric fabric = fabrics.fabric(id);
-        return showPrices(model, fabric, PriceForm.of(fabric.prices()), Faults.NONE);
-    }
-
-    @PostMapping("/stock/fabrics/{id}/prices")
-    String price(@PathVariable long id, PriceForm form, RedirectAttributes next, Model model) {
+    String add(FabricForm form, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
-        Optional<Prices<ClothPrice>> read = form.read(reader, priceList.usual().currency(), practice.practice().sellingUnit());
-        if (read.isEmpty()) {
-            return showPrices(model, fabrics.fabric(id), form, Faults.of(reader.problems(), words));
+        Outcome<Fabric> outcome = read(form, reader).map(fabrics::add).orElseGet(() -> Outcome.refused(reader.problems()));
+        return outcome.match(fabric -> done(fabric, "done.fabric-added", next), problems -> show(model, form, Faults.of(problems, words)));
+    }
+
+    @GetMapping("/stock/fabrics/{id}")
+    String fabric(@PathVariable long id, Model model) {
+        Fabric fabric = fabrics.fabric(id);
+        model.addAttribute("fabric", fabric);
+        return show(model, FabricForm.of(fabric), Faults.NONE);
+    }
+
+    @PostMapping("/stock/fabrics/{id}")
+    String change(@PathVariable long id, FabricForm form, RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        Fabric fabric = fabrics.fabric(id);
+        Optional<NewFabric> wanted = read(form.withCode(fabric.code()), reader);
+        if (wanted.isEmpty()) {
+            model.addAttribute("fabric", fabric);
+            return show(model, form, Faults.of(reader.problems(), words));
         }
-        Fabric fabric = fabrics.price(id, read.get());
-        next.addFlashAttribute("done", words.text("done.fabric-priced", fabric.name()));
+        return done(fabrics.change(id, wanted.get()), "done.fabric-changed", next);
+    }
+
+    private Optional<NewFabric> read(FabricForm form, FieldReader reader) {
+        return form.read(reader, priceList.usual().currency(), practice.practice().sellingUnit());
+    }
+
+    private String done(Fabric fabric, String sentence, RedirectAttributes next) {
+        next.addFlashAttribute("done", words.text(sentence, fabric.name()));
         next.addAttribute("words", fabric.code());
         return "redirect:/stock";
-    }
-
-    private String showPrices(Model model, Fabric fabric, PriceForm form, Faults faults) {
-        model.addAttribute("fabric", fabric);
-        model.addAttribute("form", form);
-        model.addAttribute("faults", faults);
-        model.addAttribute("prints", List.of(fabric));
-        model.addAttribute("currency", priceList.usual().currency().getCurrencyCode());
-        model.addAttribute("unit", words.text("price.unit." + practice.practice().sellingUnit()));
-        return "fabrics/prices";
     }
 
     private String show(Model model, FabricForm form, Faults faults) {
@@ -79,6 +77,8 @@ class FabricController {
         model.addAttribute("faults", faults);
         model.addAttribute("kinds", ClothKind.values());
         model.addAttribute("motifs", Motif.values());
-        return "fabrics/new";
+        model.addAttribute("currency", priceList.usual().currency().getCurrencyCode());
+        model.addAttribute("unit", words.text("price.unit." + practice.practice().sellingUnit()));
+        return "fabrics/fabric";
     }
 }

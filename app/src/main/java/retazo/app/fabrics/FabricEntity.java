@@ -83,14 +83,20 @@ class FabricEntity {
     static FabricEntity of(NewFabric fabric) {
         FabricEntity entity = new FabricEntity();
         entity.code = fabric.code();
-        entity.name = fabric.name();
-        entity.groundColour = fabric.groundColour();
-        entity.printColour = fabric.printColour();
-        entity.motif = fabric.motif();
-        entity.print = fabric.motif().print();
-        entity.kind = fabric.kind();
-        entity.usableWidth = fabric.usableWidth().orElse(null);
+        entity.change(fabric);
         return entity;
+    }
+
+    /** Everything but its code, which stands on its tags. */
+    void change(NewFabric fabric) {
+        name = fabric.name();
+        groundColour = fabric.groundColour();
+        printColour = fabric.printColour();
+        motif = fabric.motif();
+        print = fabric.motif().print();
+        kind = fabric.kind();
+        usableWidth = fabric.usableWidth().orElse(null);
+        price(fabric.prices());
     }
 
     void price(Prices<ClothPrice> prices) {

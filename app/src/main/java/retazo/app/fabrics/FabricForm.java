@@ -1,16 +1,20 @@
 package retazo.app.fabrics;
 
+import java.util.Currency;
 import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.LengthView;
 import retazo.core.cloth.ClothKind;
+import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
-/** A new fabric as typed. An empty usable width means the shop's own. */
+/** A fabric as typed. An empty usable width means the shop's own; a price that is left empty is not known. */
 record FabricForm(
         @Nullable String code,
         @Nullable String name,
@@ -18,13 +22,32 @@ record FabricForm(
         @Nullable String printColour,
         @Nullable String motif,
         @Nullable String kind,
-        @Nullable String usableWidth) {
+        @Nullable String usableWidth,
+        @Nullable String price,
+        @Nullable String cost) {
 
     static FabricForm empty() {
-        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), "");
+        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), "", "", "");
     }
 
-    Optional<NewFabric> read(FieldReader reader) {
+    static FabricForm of(Fabric fabric) {
+        return new FabricForm(
+                fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif().name(), fabric.kind().name(),
+                fabric.usableWidth().map(width -> LengthView.inches(width).plain()).orElse(""),
+                fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
+                fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
+    }
+
+    /** The same for a fabric whose code stands on its tags. */
+    FabricForm withCode(String known) {
+        return new FabricForm(known, name, groundColour, printColour, motif, kind, usableWidth, price, cost);
+    }
+
+    /**
+     * @param currency of the prices
+     * @param unit     that they are for one of
+     */
+    Optional<NewFabric> read(FieldReader reader, Currency currency, LengthUnit unit) {
         String readCode = reader.text("code", code, 20).toUpperCase(Locale.ROOT);
         if (!readCode.isEmpty() && !readCode.matches("[A-Z0-9][A-Z0-9-]{0,19}")) {
             reader.add(Problem.at("code", "fabric.code"));
@@ -35,9 +58,12 @@ record FabricForm(
         Optional<Motif> readMotif = reader.choice("motif", motif, Motif.class);
         Optional<ClothKind> readKind = reader.choice("kind", kind, ClothKind.class);
         Optional<Length> width = width(reader);
+        Prices<ClothPrice> prices = new Prices<>(
+                reader.money("price", price, currency).map(each -> new ClothPrice(each, unit)),
+                reader.money("cost", cost, currency).map(each -> new ClothPrice(each, unit)));
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width));
+                : Optional.of(new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width, prices));
     }
 
     private Optional<Length> width(FieldReader reader) {

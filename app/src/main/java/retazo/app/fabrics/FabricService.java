@@ -12,12 +12,9 @@ import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.practice.PracticeService;
-import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
-import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PracticeMeasure;
-import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.KitFabric;
 import retazo.core.measure.Length;
@@ -68,7 +65,8 @@ public class FabricService {
     public KitFabric inKit(Fabric fabric, ShopPractice shop) {
         return fabric.usableWidth()
                 .map(width -> KitFabric.measured(fabric.code(), width, fabric.motif().print()))
-                .orElseGet(() -> new KitFabric(fabric.code(), shop.figure(PracticeMeasure.USABLE_WIDTH), fabric.motif().print()));
+                .orElseGet(() -> new KitFabric(fabric.code(), shop.figure(PracticeMeasure.USABLE_WIDTH), fabric.motif().print()))
+                .madeAs(fabric.kind());
     }
 
     /** The usable width of a new bolt of this fabric where nobody measured it. */
@@ -84,16 +82,11 @@ public class FabricService {
                 : Outcome.done(fabrics.saveAndFlush(FabricEntity.of(fabric)).toFabric());
     }
 
-    /** Keeps what a fabric is sold for and costs. */
+    /** Changes everything but its code. Kits in it are worked out anew; confirmed bags keep their lengths. */
     @Transactional
-    public Fabric price(long id, Prices<ClothPrice> prices) {
+    public Fabric change(long id, NewFabric wanted) {
         FabricEntity fabric = fabrics.findById(id).orElseThrow(() -> new NotFoundException("fabric", id));
-        fabric.price(prices);
+        fabric.change(wanted);
         return fabrics.saveAndFlush(fabric).toFabric();
-    }
-
-    Outcome<Fabric> add(FabricForm form) {
-        FieldReader reader = new FieldReader();
-        return form.read(reader).map(this::add).orElseGet(() -> Outcome.refused(reader.problems()));
     }
 }

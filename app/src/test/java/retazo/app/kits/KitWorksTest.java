@@ -13,6 +13,7 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.fabrics.NewFabric;
 import retazo.app.patterns.PatternAbout;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
@@ -61,7 +62,9 @@ class KitWorksTest {
     @Test
     void a_price_of_its_own_comes_before_the_usual_one() {
         Fabric fabric = samples.fabric();
-        samples.bean(FabricService.class).price(fabric.id(), new Prices<>(aYard(800), aYard(440)));
+        samples.bean(FabricService.class).change(fabric.id(), new NewFabric(
+                fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(), fabric.usableWidth(),
+                new Prices<>(aYard(800), aYard(440))));
 
         Prices<BillCost> costs = works.costs(cloth(fabric));
 

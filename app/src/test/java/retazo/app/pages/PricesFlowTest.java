@@ -42,7 +42,7 @@ class PricesFlowTest {
         long kit = samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), fabric);
         try (Tab designer = Tab.of(shop, "idris")) {
             Page page = designer.page();
-            designer.go("/stock/fabrics/" + fabric.id() + "/prices");
+            designer.go("/stock/fabrics/" + fabric.id());
             page.getByLabel("Sold for, a yard").fill("twelve");
             page.getByLabel("Costs the shop, a yard").fill("6.60");
             designer.press("Save");

@@ -3,7 +3,7 @@ package retazo.core.cloth;
 /** What a fabric is made as, as far as it matters to cutting. */
 public enum ClothKind {
     COTTON,
-    /** Thick: a blade takes half as many layers of it. */
+    /** Thick: a blade takes half as many layers of it, and its binding is cut wider. */
     FLANNEL,
     BATIK,
     /** Two or three times as wide, for a back in one piece. */
@@ -21,6 +21,11 @@ public enum ClothKind {
      * @return 1 or more
      */
     public int layers(int ofCotton) {
-        return this == FLANNEL ? Math.max(1, ofCotton / 2) : ofCotton;
+        return isThick() ? Math.max(1, ofCotton / 2) : ofCotton;
+    }
+
+    /** Whether it folds thicker than quilting cotton. */
+    public boolean isThick() {
+        return this == FLANNEL;
     }
 }

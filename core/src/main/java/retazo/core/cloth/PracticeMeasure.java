@@ -32,6 +32,8 @@ public enum PracticeMeasure {
     BORDER_TRIM("borderTrim", Length.ZERO, Length.ofInches(12)),
     /** The width to which binding strips are cut: 2 1/4 in by default. */
     BINDING_WIDTH("bindingWidth", Length.ofInches(1), Length.ofInches(6)),
+    /** The same for thick cloth: 2 1/2 in by default. */
+    THICK_BINDING_WIDTH("thickBindingWidth", Length.ofInches(1), Length.ofInches(6)),
     /** What the backing is larger than the quilt on every side: 4 in by default. */
     BACKING_OVERAGE("backingOverage", Length.ZERO, Length.ofInches(12)),
     /** Lengths are sold in whole steps of this: 1/8 yd by default. */

@@ -48,6 +48,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.STRIP_SET_LOSS, Length.ZERO);
         measures.put(PracticeMeasure.BORDER_TRIM, Length.ofInches(2));
         measures.put(PracticeMeasure.BINDING_WIDTH, Length.ofInches(9, 4));
+        measures.put(PracticeMeasure.THICK_BINDING_WIDTH, Length.ofInches(5, 2));
         measures.put(PracticeMeasure.BACKING_OVERAGE, Length.ofInches(4));
         measures.put(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 8));
         measures.put(PracticeMeasure.SHORTEST_REMNANT, Length.ofYards(1, 2));

@@ -2,6 +2,7 @@ package retazo.core.kit;
 
 import java.util.List;
 import java.util.Optional;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cutting.LeftOver;
@@ -15,33 +16,40 @@ import retazo.core.measure.Length;
  *
  * @param code        unique in the shop; equal codes are one fabric
  * @param usableWidth of its cloth
+ * @param kind        what it is made as
  * @param leftOvers   of it that this kit may take
  * @param quarters    the quarters or eighths that the shop cuts it into for this kit; empty where its pieces are laid on the whole cloth
  */
-public record KitFabric(String code, Figure<Length> usableWidth, PrintKind print, List<LeftOver> leftOvers, Optional<PrecutKind> quarters) {
+public record KitFabric(
+        String code, Figure<Length> usableWidth, PrintKind print, ClothKind kind, List<LeftOver> leftOvers, Optional<PrecutKind> quarters) {
 
     public KitFabric {
         leftOvers = List.copyOf(leftOvers);
     }
 
-    /** A fabric that is cut from the bolt only. */
+    /** A cotton that is cut from the bolt only. */
     public KitFabric(String code, Figure<Length> usableWidth, PrintKind print) {
-        this(code, usableWidth, print, List.of(), Optional.empty());
+        this(code, usableWidth, print, ClothKind.COTTON, List.of(), Optional.empty());
     }
 
     /** The same fabric with left-overs that this kit may take. */
     public KitFabric with(List<LeftOver> more) {
-        return new KitFabric(code, usableWidth, print, more, quarters);
+        return new KitFabric(code, usableWidth, print, kind, more, quarters);
     }
 
     /** The same fabric cut into quarters or eighths in the shop. */
-    public KitFabric cutInto(PrecutKind kind) {
-        return new KitFabric(code, usableWidth, print, leftOvers, Optional.of(kind));
+    public KitFabric cutInto(PrecutKind sheets) {
+        return new KitFabric(code, usableWidth, print, kind, leftOvers, Optional.of(sheets));
+    }
+
+    /** The same fabric made as another kind. */
+    public KitFabric madeAs(ClothKind other) {
+        return new KitFabric(code, usableWidth, print, other, leftOvers, quarters);
     }
 
     /** The same fabric on cloth of another usable width. */
     public KitFabric onWidth(Length width) {
-        return new KitFabric(code, measured(code, width, print).usableWidth, print, leftOvers, quarters);
+        return new KitFabric(code, measured(code, width, print).usableWidth, print, kind, leftOvers, quarters);
     }
 
     /** A fabric with a usable width of its own. */

@@ -57,7 +57,8 @@ final class PlannedNeeds {
                 .filter(pieces -> request.takesLong(pieces.role(), pieces.use()))
                 .forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
         plan.bindings().stream().filter(binding -> request.takesLong(binding.role(), Use.BINDING))
-                .forEach(binding -> needs.add(new ClothNeed.Binding(binding)));
+                .forEach(binding -> needs.add(new ClothNeed.Binding(
+                        fabric.kind().isThick() ? binding.cutTo(request.practice().figure(PracticeMeasure.THICK_BINDING_WIDTH)) : binding)));
         plan.backings().stream().filter(backing -> request.takesLong(backing.role(), Use.BACKING))
                 .forEach(backing -> needs.add(new ClothNeed.Backing(backing)));
         if (needs.isEmpty()) {

@@ -65,6 +65,11 @@ public record BindingStrip(
         return new BindingStrip(key, role, cut, length, stripWidth, new Practice(practice.seam(), practice.cuttingStep(), shop.joins().bindings()));
     }
 
+    /** The same cut to another width, as thick cloth asks for. */
+    public BindingStrip cutTo(Figure<Length> width) {
+        return new BindingStrip(key, role, cut, length, width, practice);
+    }
+
     /** What one join costs: the strip's cut width on the diagonal, two seam allowances straight. */
     public Figure<Length> join() {
         return switch (practice.join()) {

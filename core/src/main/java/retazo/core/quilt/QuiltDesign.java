@@ -88,7 +88,8 @@ public record QuiltDesign(
 
     /** The shop's practice with what this pattern changes. */
     public ShopPractice practice(ShopPractice shop) {
-        ShopPractice practice = shop;
+        Length binding = overrides.get(PracticeMeasure.BINDING_WIDTH);
+        ShopPractice practice = binding == null ? shop : shop.with(PracticeMeasure.THICK_BINDING_WIDTH, binding);
         for (Map.Entry<PracticeMeasure, Length> override : overrides.entrySet()) {
             practice = practice.with(override.getKey(), override.getValue());
         }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
@@ -240,6 +241,26 @@ class NeedsTest {
         assertThat(needs.get(Needs.precutKey(QuiltSamples.NIGHT)).amount().headline().value()).isEqualTo(Count.ONE);
         assertThat(cloth(needs.get("night")).exact().value()).isEqualTo(inches("16 3/4"));
         assertThat(cloth(needs.get("lantern")).exact().value()).isEqualTo(inches("34"));
+    }
+
+    /** Binding of 258 in: seven strips on the slant either way, of 2 1/4 in cotton and of 2 1/2 in flannel. */
+    @Test
+    void flannel_is_bound_in_wider_strips_unless_the_pattern_says_a_width() {
+        assertThat(bindingStrip(DESIGN, ClothKind.COTTON)).isEqualTo(inches("2 1/4"));
+        assertThat(bindingStrip(DESIGN, ClothKind.FLANNEL)).isEqualTo(inches("2 1/2"));
+        QuiltDesign narrow = new QuiltDesign(
+                DESIGN.roles(), DESIGN.sizes(), DESIGN.table(), DESIGN.cutList(), DESIGN.drawing(), DESIGN.plannedFrom(),
+                Map.of(PracticeMeasure.BINDING_WIDTH, inches("2 in")));
+        assertThat(bindingStrip(narrow, ClothKind.FLANNEL)).isEqualTo(inches("2 in"));
+    }
+
+    private static Length bindingStrip(QuiltDesign design, ClothKind kind) {
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
+                design, new QuiltPlanner(PRACTICE).plan(design, QuiltSamples.throwSize()),
+                role -> new KitChoice.Fabric(KitFabric.measured(role.value(), inches("40"), PrintKind.ALL_OVER).madeAs(kind)), Contents.EVERYTHING);
+        ClothLine line = cloth(result.byFabric().get("night")).lines().stream().filter(one -> one.use().place() == Use.Place.BINDING).findFirst().orElseThrow();
+        assertThat(line.strips().value()).isEqualTo(new Count(7));
+        return line.stripHeight().value();
     }
 
     /** Night from what is tried, all other roles off the bolt. */
