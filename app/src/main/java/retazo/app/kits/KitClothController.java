@@ -192,8 +192,9 @@ class KitClothController {
         UsualPrices usual = prices.usual();
         ClothQuestion.MayChoose mayChoose = kit.isOurs()
                 ? ClothQuestion.MayChoose.EVERYTHING : kit.followsPrinted() ? ClothQuestion.MayChoose.NOTHING : ClothQuestion.MayChoose.SOURCE;
+        List<String> alike = kitsTogether == 0 ? List.of() : works.work(kit).cutLike(fabric.code()).stream().map(Fabric::name).toList();
         return new ClothQuestion.Compared(
-                kitsTogether, fabric.kind(), fabric.prices().price().or(usual::cloth), usual, otherSources.of(kit, fabric, tried), mayChoose);
+                new ClothQuestion.Batch(kitsTogether, alike), fabric.kind(), fabric.prices().price().or(usual::cloth), usual, otherSources.of(kit, fabric, tried), mayChoose);
     }
 
     private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {

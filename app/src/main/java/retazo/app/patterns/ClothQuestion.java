@@ -40,13 +40,13 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
     /**
      * What a plan is set beside.
      *
-     * @param kits      how many are to be cut together; 0 for none
+     * @param batch     what is to be cut together
      * @param kind      of the cloth
      * @param price     of the cloth; empty where nobody knows
      * @param usual     what precuts usually cost
      * @param others    the same from other sources
      */
-    public record Compared(int kits, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others, MayChoose mayChoose) {
+    public record Compared(Batch batch, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others, MayChoose mayChoose) {
         public Compared {
             others = List.copyOf(others);
         }
@@ -54,6 +54,21 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
         /** Whether the pieces come from the whole cloth, as far as is chosen. */
         boolean isWhole() {
             return others.stream().noneMatch(Other::chosen);
+        }
+    }
+
+    /**
+     * Kits and cloths that are cut together.
+     *
+     * @param kits  how many; 0 for none
+     * @param alike other cloths of the kit that are cut by the same list, by name
+     */
+    public record Batch(int kits, List<String> alike) {
+
+        public static final Batch NONE = new Batch(0, List.of());
+
+        public Batch {
+            alike = List.copyOf(alike);
         }
     }
 

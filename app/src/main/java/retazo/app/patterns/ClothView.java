@@ -54,15 +54,18 @@ public record ClothView(
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
                 FigureView.of(chosen.sell(), words, unit),
-                asked.compared().kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))));
+                asked.compared().batch().kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))));
     }
 
     private static String batch(ClothQuestion asked, LaidCloth laid, Words words) {
-        ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().kits(),
+        ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().batch().kits(),
                 asked.practice().lay().layers(asked.compared().kind()));
+        List<String> alike = asked.compared().batch().alike();
+        String together = alike.isEmpty() ? "" : " " + words.text(
+                "laid.batch.alike", String.join(", ", alike), batch.strips() * (alike.size() + 1), batch.stacks(alike.size() + 1), batch.stacks(1) * (alike.size() + 1));
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1), batch.layers());
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1), batch.layers()) + together;
     }
 
     private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {

@@ -30,9 +30,10 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
      *
      * @param number of the kind of strip in the drawing
      * @param gives  what one strip gives
+     * @param fold   for which of them the fold is opened, in words; empty for none
      * @param left   what is left of one, that is of use
      */
-    public record Step(int number, int count, LengthView height, List<Part> gives, FractionText left) {
+    public record Step(int number, int count, LengthView height, List<Part> gives, String fold, FractionText left) {
     }
 
     /** So many of a part from one strip. */
@@ -59,11 +60,19 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
                 parts.entrySet().stream()
                         .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
                         .toList(),
+                fold(strip, laid, names, measures),
                 FractionText.of(strip.cut().rests().stream()
                         .filter(RestUse::isWorthNaming)
                         .map(rest -> size(rest.height(), rest.width()) + " " + names.words().text("laid.rest." + RestUse.of(
                                 rest.width(), rest.height(), measures.bindingWidth(), measures.usableWidth())))
                         .collect(Collectors.joining(", "))));
+    }
+
+    /** Long strips are not cut folded. */
+    private static String fold(LaidCloth.Strip strip, LaidCloth laid, PartNames names, Measures measures) {
+        String odd = strip.cut().oddOnFold(measures.usableWidth()).stream()
+                .map(laid::part).filter(part -> part.shape().isPresent()).map(names::brief).collect(Collectors.joining(", "));
+        return odd.isEmpty() ? "" : names.words().text("laid.fold", odd);
     }
 
     private static FractionText fromLeftOver(LeftOver.Cut cut, LaidCloth laid, PartNames names) {

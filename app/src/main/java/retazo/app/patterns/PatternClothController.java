@@ -129,7 +129,7 @@ class PatternClothController {
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
                 (by, instructions, usable) -> need(pattern, size, role.key(), by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(0, ClothKind.COTTON, usual.cloth(), usual, others(pattern, plan, role, practice, width), ClothQuestion.MayChoose.NOTHING));
+                new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual, others(pattern, plan, role, practice, width), ClothQuestion.MayChoose.NOTHING));
     }
 
     private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice, Length width) {

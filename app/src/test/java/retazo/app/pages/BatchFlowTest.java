@@ -3,6 +3,8 @@ package retazo.app.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -15,15 +17,30 @@ import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.PatternContent;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.Bag;
 import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
 import retazo.app.runs.RunState;
 import retazo.app.stock.StockService;
+import retazo.core.block.Role;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
+import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
+import retazo.core.quilt.CutCount;
+import retazo.core.quilt.CutForm;
+import retazo.core.quilt.CutList;
+import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.Use;
+import retazo.core.quilt.Way;
 
 /**
  * Bags whose pieces the shop cuts, together from one length.
@@ -136,6 +153,41 @@ class BatchFlowTest {
             assertThat(cutter.page().locator("h1").textContent()).isEqualTo(fabric.name());
             assertThat(cutter.page().locator(".cloth-figures").textContent()).contains("421/2", "2 stacks");
         }
+    }
+
+    /**
+     * Two roles in two fabrics, both cut by this list: ten strips for two bags. Eight of 9 1/2 are two stacks of four, two of 3 1/2 a third;
+     * each fabric by itself would take two.
+     */
+    @Test
+    void fabrics_cut_by_the_same_list_go_into_the_same_stacks() {
+        Fabric other = samples.fabric();
+        samples.bolt(other, "108 in");
+        long both = kitOfTwoAlike(other);
+        Samples.done(kits.sellBy(both, Instructions.SHOP, "", 1));
+        long run = samples.run(both, 2);
+        PlannedCut first = runs.currentCuts(Set.of(run)).stream().filter(cut -> cut.fabricId() == fabric.id()).findFirst().orElseThrow();
+
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + first.id()).body())
+                .contains(other.name() + ": the same list, on top of these. 10 strips in 3 stacks for all, instead of 4.");
+        assertThat(Client.of(shop, "idris").get("/kits/" + both + "/cloth?together=2").body())
+                .contains("With " + other.name() + ", cut by the same list: 10 strips in 3 stacks for all, instead of 4.");
+    }
+
+    private long kitOfTwoAlike(Fabric other) {
+        List<RoleKey> roles = List.of(new RoleKey("reed"), new RoleKey("fog"));
+        CutList list = new CutList(
+                List.of(),
+                roles.stream().map(role -> new CutList.Line(
+                        role, Use.BLOCKS, CutForm.read("3 1/2 x 9 1/2").orElseThrow(), new CutCount.PerQuilt(24), Optional.empty(), "")).toList(),
+                Optional.empty(), Optional.empty());
+        QuiltDesign design = new QuiltDesign(
+                List.of(Role.of(roles.get(0), "A", "reed"), Role.of(roles.get(1), "B", "fog")),
+                List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(), Optional.of(list), Optional.empty(),
+                Way.CUT_LIST, Map.of());
+        PatternVersion pattern = Samples.done(samples.bean(PatternService.class).add(PatternContent.own(Samples.unique("Two reeds "), design), 1));
+        return Samples.done(kits.add(new NewKits(
+                pattern, List.of("lap"), "plain", Map.of(roles.get(0), fabric, roles.get(1), other), Map.of(), new Contents(false, false)))).get(0);
     }
 
     /** Four strips of 9 1/2 are two stacks where two layers are the most, and the one of 3 1/2 a third. */

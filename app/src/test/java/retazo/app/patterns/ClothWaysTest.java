@@ -145,7 +145,7 @@ class ClothWaysTest {
                         each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING),
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
-                        0, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual, others, mayChoose));
+                        ClothQuestion.Batch.NONE, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual, others, mayChoose));
     }
 
     private static String text(QuantityView view) {

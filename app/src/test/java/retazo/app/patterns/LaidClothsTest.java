@@ -97,7 +97,7 @@ class LaidClothsTest {
                                 (practice, instructions, width) -> Optional.ofNullable(
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
-                                        3, ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
+                                        new ClothQuestion.Batch(3, List.of("reed", "fog")), ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {

@@ -36,6 +36,18 @@ public record CutStrip(int times, Length height, List<PlacedPiece> pieces, List<
         rests = List.copyOf(rests);
     }
 
+    /**
+     * Ids of which one strip gives an odd number. Cloth is cut folded once, selvedge to selvedge, so that pieces come in pairs; for the last of
+     * an odd number the fold is opened. A piece as wide as the cloth is not sub-cut and needs no second look.
+     */
+    public List<String> oddOnFold(Length usableWidth) {
+        return counts().entrySet().stream()
+                .filter(count -> count.getValue() % 2 > 0)
+                .map(Map.Entry::getKey)
+                .filter(id -> pieces.stream().anyMatch(piece -> piece.id().equals(id) && piece.width().isShorterThan(usableWidth)))
+                .toList();
+    }
+
     /** How many pieces of each id one strip gives, in the order in which they lie. */
     public Map<String, Integer> counts() {
         Map<String, Integer> counts = new LinkedHashMap<>();

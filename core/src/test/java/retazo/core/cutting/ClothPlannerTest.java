@@ -102,6 +102,27 @@ class ClothPlannerTest {
         assertThat(batch.stacks(1)).isBetween(2L, 3L);
     }
 
+    /** Twenty of 20 × 5 are ten strips alike: three stacks of up to four, five with a second cloth (20 strips), eight with a third (30). */
+    @Test
+    void cloths_cut_by_the_same_list_share_stacks() {
+        ClothBatch batch = ClothBatch.of(laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 20)), PRACTICE.figure(PracticeMeasure.SQUARING), 1, 4);
+
+        assertThat(List.of(batch.stacks(1), batch.stacks(2), batch.stacks(3))).containsExactly(3L, 5L, 8L);
+    }
+
+    /** Of 12 1/2 three lie on 40, of 13 1/2 two; one as wide as the cloth is not sub-cut. */
+    @Test
+    void the_fold_is_opened_for_the_last_of_an_odd_number() {
+        assertThat(oddOnFold(patches("A1", "12 1/2", "5", 3))).containsExactly("A1");
+        assertThat(oddOnFold(patches("A1", "13 1/2", "5", 2))).isEmpty();
+        assertThat(oddOnFold(patches("A1", "40", "5", 1))).isEmpty();
+    }
+
+    private static List<String> oddOnFold(ClothNeed need) {
+        LaidCloth cloth = laid(PrintKind.ONE_WAY, need);
+        return cloth.strips().get(0).cut().oddOnFold(Length.ofInches(40)).stream().map(id -> cloth.part(id).labels().get(0)).toList();
+    }
+
     /** 24 of 3 1/2 × 9 1/2 take 6 strips of 3 1/2. A left-over 12 1/2 long gives 3 rows of 4, so 3 strips are left: 10 1/2 in and squaring 1. */
     @Test
     void a_left_over_at_hand_spares_the_strips_of_the_pieces_that_come_from_it() {
