@@ -24,13 +24,16 @@ import retazo.app.patterns.PatternContent;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.RoleSources;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
@@ -46,11 +49,13 @@ class PatternApi {
     private static final int LARGEST_FILE = 1_048_576;
 
     private final PatternService patterns;
+    private final RoleSources sources;
     private final PracticeService practice;
     private final Words words;
 
-    PatternApi(PatternService patterns, PracticeService practice, Words words) {
+    PatternApi(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
         this.patterns = patterns;
+        this.sources = sources;
         this.practice = practice;
         this.words = words;
     }
@@ -117,7 +122,7 @@ class PatternApi {
     }
 
     @GetMapping("/{id}/sizes/{size}/plan")
-    @Operation(summary = "How every cloth of a size is cut, by the practice of now (docs/formats/plan.schema.json)")
+    @Operation(summary = "How every cloth of a size is cut, and the sheets of roles that come from precuts or quarters, by the practice of now (docs/formats/plan.schema.json)")
     @ApiResponse(responseCode = "200", description = "The plan; without cloths where only the printed lengths of the size are known.")
     @ApiResponse(responseCode = "422", description = "A piece does not fit the cloth.")
     ResponseEntity<Object> plan(@PathVariable long id, @PathVariable String size) {
@@ -126,11 +131,12 @@ class PatternApi {
         QuiltPlan plan = new QuiltPlanner(shop).plan(pattern.design(), pattern.size(size));
         if (plan.way() == Way.SIZE_TABLE) {
             Needs.Result nothing = new Needs.Result(Map.of(), List.of());
-            return ResponseEntity.ok(PlanFile.write(pattern, plan, nothing, nothing));
+            return ResponseEntity.ok(PlanFile.write(pattern, plan, nothing, nothing, Map.of()));
         }
-        Needs.Result together = new Needs(shop, Instructions.OURS).byRole(pattern.design(), plan);
-        Needs.Result alone = new Needs(shop, Instructions.PRINTED).byRole(pattern.design(), plan);
-        return together.problems().isEmpty() ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone)) : refused(together.problems());
+        Map<RoleKey, RoleSource> chosen = sources.of(id);
+        Needs.Result together = new Needs(shop, Instructions.OURS).byRole(pattern.design(), plan, chosen);
+        Needs.Result alone = new Needs(shop, Instructions.PRINTED).byRole(pattern.design(), plan, chosen);
+        return together.problems().isEmpty() ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone, chosen)) : refused(together.problems());
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -4,14 +4,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.app.patterns.PatternVersion;
+import retazo.core.block.RoleKey;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
+import retazo.core.precut.SheetPlan;
 import retazo.core.quilt.QuiltPlan;
 
 /** The cutting plan of a size as a file; lengths are texts with a unit. */
@@ -23,8 +27,10 @@ final class PlanFile {
     /**
      * @param needs        worked out with everything on a cloth laid together
      * @param alone        the same with each size alone
+     * @param sources      what roles come from that are not laid on whole cloth
      */
-    static Map<String, Object> write(PatternVersion pattern, QuiltPlan plan, Needs.Result needs, Needs.Result alone) {
+    static Map<String, Object> write(
+            PatternVersion pattern, QuiltPlan plan, Needs.Result needs, Needs.Result alone, Map<RoleKey, RoleSource> sources) {
         Map<String, Object> file = new LinkedHashMap<>();
         file.put("pattern", pattern.name());
         file.put("version", pattern.number());
@@ -34,13 +40,56 @@ final class PlanFile {
         needs.byFabric().forEach((role, need) -> need.cloth().ifPresent(
                 cloth -> cloths.add(cloth(pattern, need, cloth, alone.byFabric().get(role)))));
         file.put("cloths", cloths);
+        List<Object> sheets = new ArrayList<>();
+        needs.byFabric().forEach((key, need) -> sheets(pattern, need, sources).ifPresent(sheets::add));
+        file.put("sheets", sheets);
         return file;
+    }
+
+    /** Precuts, or quarters that the shop cuts; empty for whole cloth. */
+    private static Optional<Map<String, Object>> sheets(PatternVersion pattern, Need need, Map<RoleKey, RoleSource> sources) {
+        RoleSource source = sources.get(need.roles().get(0));
+        return need.amount().match(
+                cloth -> Optional.empty(), printed -> Optional.empty(),
+                quarters -> {
+                    Map<String, Object> written = sheets(pattern, need, source, quarters.plan());
+                    written.put("exact", text(quarters.exact().value()));
+                    written.put("sell", text(quarters.sell().value()));
+                    return Optional.of(written);
+                },
+                units -> {
+                    Map<String, Object> written = units.plan().map(plan -> sheets(pattern, need, source, plan)).orElseGet(() -> sheets(pattern, need, source));
+                    written.put("take", units.count().value().value());
+                    return Optional.of(written);
+                });
+    }
+
+    private static Map<String, Object> sheets(PatternVersion pattern, Need need, RoleSource source) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("roles", letters(pattern, need));
+        written.put("source", source.code());
+        return written;
+    }
+
+    private static Map<String, Object> sheets(PatternVersion pattern, Need need, RoleSource source, SheetPlan plan) {
+        Map<String, Object> written = sheets(pattern, need, source);
+        written.put("count", plan.sheets());
+        written.put("bound", plan.bound());
+        written.put("width", text(plan.request().width()));
+        written.put("height", text(plan.request().height()));
+        written.put("cuts", plan.cuts().stream().map(cut -> Map.of(
+                "times", cut.times(), "pieces", cut.diagram().pieces().stream().map(PlanFile::piece).toList())).toList());
+        return written;
+    }
+
+    private static List<String> letters(PatternVersion pattern, Need need) {
+        return need.roles().stream().map(role -> pattern.design().role(role).letter()).toList();
     }
 
     private static Map<String, Object> cloth(PatternVersion pattern, Need need, Need.Amount.Cloth cloth, Need alone) {
         ClothPlan plan = cloth.plan();
         Map<String, Object> written = new LinkedHashMap<>();
-        written.put("roles", need.roles().stream().map(role -> pattern.design().role(role).letter()).toList());
+        written.put("roles", letters(pattern, need));
         written.put("usableWidth", text(plan.usableWidth().value()));
         written.put("squaring", text(plan.squaring().value()));
         written.put("exact", text(plan.exact().value()));
@@ -67,15 +116,17 @@ final class PlanFile {
         Map<String, Object> written = new LinkedHashMap<>();
         written.put("times", strip.times());
         written.put("height", text(strip.height()));
-        written.put("pieces", strip.pieces().stream().map(piece -> {
-            Map<String, Object> placed = new LinkedHashMap<>();
-            placed.put("part", piece.id());
-            placed.putAll(place(piece.x(), piece.y(), piece.width(), piece.height()));
-            placed.put("turned", piece.turned());
-            return placed;
-        }).toList());
+        written.put("pieces", strip.pieces().stream().map(PlanFile::piece).toList());
         written.put("rests", strip.rests().stream().map(rest -> place(rest.x(), rest.y(), rest.width(), rest.height())).toList());
         return written;
+    }
+
+    private static Map<String, Object> piece(CutStrip.PlacedPiece piece) {
+        Map<String, Object> placed = new LinkedHashMap<>();
+        placed.put("part", piece.id());
+        placed.putAll(place(piece.x(), piece.y(), piece.width(), piece.height()));
+        placed.put("turned", piece.turned());
+        return placed;
     }
 
     private static Map<String, Object> place(Length x, Length y, Length width, Length height) {

@@ -68,6 +68,11 @@ public record Kit(
         return precuts;
     }
 
+    /** The same kit sold by other instructions. */
+    Kit by(Instructions others) {
+        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, others, decision, copy, settings, sources, leftOvers);
+    }
+
     /** The same kit with other settings of its own. */
     Kit with(KitSettings others) {
         return new Kit(id, pattern, size, colourway, fabrics, goods, contents, instructions, decision, copy, others, sources, leftOvers);

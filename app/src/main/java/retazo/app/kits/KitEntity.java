@@ -183,11 +183,6 @@ class KitEntity {
         return List.copyOf(singles);
     }
 
-    /** Whether it takes something in place of whole cloth. */
-    boolean hasSources() {
-        return !precuts.isEmpty() || !quarters.isEmpty();
-    }
-
     /** The ids of the precuts that it takes in place of cloth, by the keys of their roles. */
     Map<String, Long> precuts() {
         return Map.copyOf(precuts);

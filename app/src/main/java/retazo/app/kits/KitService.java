@@ -93,6 +93,7 @@ public class KitService {
                     asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
             KitWork work = works.work(kit);
             problems.addAll(work.problems());
+            problems.addAll(work.notOnPaper());
             if (work.problems().isEmpty() && work.bill().lines().isEmpty()) {
                 problems.add(Problem.at("sizes", "kit.nothing-in-it", kit.sizeName()));
             }
@@ -136,10 +137,9 @@ public class KitService {
     @Transactional
     Outcome<Kit> take(long id, KitSources sources) {
         Kit wanted = kit(id).with(sources);
-        List<Problem> problems = new ArrayList<>(works.work(wanted).problems());
-        if (wanted.followsPrinted() && !sources.areWholeCloth()) {
-            problems.add(Problem.of("kit.source-printed"));
-        }
+        KitWork work = works.work(wanted);
+        List<Problem> problems = new ArrayList<>(work.problems());
+        problems.addAll(work.notOnPaper());
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }
@@ -154,8 +154,8 @@ public class KitService {
     public Outcome<Kit> sellBy(long id, Instructions wanted, String reason, long personId) {
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
         List<Problem> problems = new ArrayList<>(kit.given().problemsOfLeaving(wanted, reason));
-        if (wanted == Instructions.PRINTED && kit.hasSources()) {
-            problems.add(Problem.of("kit.source-printed"));
+        if (wanted == Instructions.PRINTED) {
+            problems.addAll(works.work(toKits(List.of(kit)).get(0).by(wanted)).notOnPaper());
         }
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);

@@ -26,11 +26,6 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
         singles = List.copyOf(singles);
     }
 
-    /** Whether all its cloth is whole. */
-    boolean areWholeCloth() {
-        return precuts.isEmpty() && quarters.isEmpty();
-    }
-
     KitSources with(KitSingle single) {
         List<KitSingle> more = new ArrayList<>(singles);
         more.add(single);

@@ -116,6 +116,15 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         return each;
     }
 
+    /** Precuts that it takes by cuts of ours though its maker follows a printed paper, which does not know them. */
+    List<Problem> notOnPaper() {
+        return !kit.followsPrinted() ? List.of() : needs.byFabric().entrySet().stream()
+                .filter(need -> need.getValue().amount().match(cloth -> false, printed -> false, quarters -> true, units -> units.plan().isPresent()))
+                .map(need -> Problem.at(
+                        "fabrics." + need.getValue().roles().get(0), "kit.not-on-paper", kit.pattern().design().role(need.getValue().roles().get(0)).letter()))
+                .toList();
+    }
+
     /** Why the kit cannot be made by the practice of now; empty when it can. */
     public List<Problem> problems() {
         return needs.problems();

@@ -25,6 +25,7 @@ import retazo.app.Client;
 import retazo.app.Program;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.patterns.PatternAbout;
 import retazo.core.measure.Length;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -123,10 +124,44 @@ class PatternApiTest {
         assertThat(length).isEqualTo(Length.ofInches(44));
     }
 
+    /** 24 of 3 1/2 × 9 1/2 take three quarters of 20 × 18, a yard; of 10 in squares twelve, one pack; nothing is laid on whole cloth. */
+    @Test
+    void roles_from_quarters_and_precuts_have_their_sheets_in_the_plan() throws IOException {
+        long pattern = new Samples(shop).cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24).patternId();
+        Client designer = Client.of(shop, "idris");
+        String plan = "/api/patterns/" + pattern + "/sizes/lap/plan";
+
+        designer.post("/patterns/" + pattern + "/cloth/source", Map.of("size", "lap", "role", "reed", "source", "fat-quarter-cut"));
+        JsonNode quarters = json(writer.get(plan));
+        designer.post("/patterns/" + pattern + "/cloth/source", Map.of("size", "lap", "role", "reed", "source", "squares-10"));
+        JsonNode squares = json(writer.get(plan));
+
+        assertThat(quarters.path("cloths")).isEmpty();
+        assertThat(quarters.path("sheets").path(0).path("count").asInt()).isEqualTo(3);
+        assertThat(quarters.path("sheets").path(0).path("sell").asString()).isEqualTo("36 in");
+        assertThat(pieces(quarters.path("sheets").path(0))).isGreaterThanOrEqualTo(24);
+        assertThat(squares.path("sheets").path(0).path("take").asInt()).isEqualTo(1);
+        assertThat(squares.path("sheets").path(0).path("count").asInt()).isEqualTo(12);
+        assertThat(planSchema().validate(quarters.toString(), InputFormat.JSON)).isEmpty();
+        assertThat(planSchema().validate(squares.toString(), InputFormat.JSON)).isEmpty();
+    }
+
+    private static int pieces(JsonNode sheets) {
+        int pieces = 0;
+        for (JsonNode cut : sheets.path("cuts")) {
+            pieces += cut.path("times").asInt() * cut.path("pieces").size();
+        }
+        return pieces;
+    }
+
+    private static Schema planSchema() throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/plan.schema.json")), InputFormat.JSON);
+    }
+
     @Test
     void every_plan_of_the_demo_is_written_by_its_schema() throws IOException {
-        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/plan.schema.json")), InputFormat.JSON);
+        Schema schema = planSchema();
         for (JsonNode pattern : json(writer.get("/api/patterns"))) {
             JsonNode pieces = json(writer.get("/api/patterns/" + pattern.path("id").asLong() + "/pieces"));
             for (JsonNode size : pieces) {

@@ -146,7 +146,7 @@ class KitSourceFlowTest {
         assertThat(kits.kit(decided).quarters(fabric)).contains(PrecutKind.FAT_EIGHTH);
 
         assertThat(kits.sellBy(decided, Instructions.PRINTED, "", 1).<String>match(done -> "done", problems -> problems.get(0).code()))
-                .isEqualTo("kit.source-printed");
+                .isEqualTo("kit.not-on-paper");
     }
 
     @Test

@@ -66,11 +66,15 @@ final class SheetCuts {
         combine(collections);
     }
 
+    /** How many sets a sheet has area for. */
+    static int setsByArea(SheetRequest request) {
+        return Math.toIntExact(area(request.width(), request.height())
+                / Math.max(1, request.set().stream().mapToLong(piece -> piece.count() * area(piece.width(), piece.height())).sum()));
+    }
+
     /** How many sets can be looked for within the limit of work. */
     static int mostSets(SheetRequest request) {
-        long byArea = area(request.width(), request.height())
-                / Math.max(1, request.set().stream().mapToLong(piece -> piece.count() * area(piece.width(), piece.height())).sum());
-        int sets = (int) Math.min(byArea, 1_000);
+        int sets = Math.min(setsByArea(request), 1_000);
         while (sets > 1 && partings(atMost(request, sets)) > MOST_PARTINGS) {
             sets--;
         }

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.FewestPatterns;
 import retazo.core.cutting.PlanMemory;
@@ -24,10 +25,11 @@ public final class SheetPlanner {
      * The most whole sets from one sheet.
      *
      * @param sets       0 if the set does not fit
+     * @param bound      no way to cut a sheet gives more: as many as were found, or as there is area for where not all ways were looked at
      * @param diagram    how they are cut, where they fit
      * @param needsAll   whether a sheet smaller by a quarter of an inch both ways gives fewer
      */
-    public record SetsPerSheet(int sets, Optional<CutDiagram> diagram, boolean needsAll) {
+    public record SetsPerSheet(int sets, int bound, Optional<CutDiagram> diagram, boolean needsAll) {
     }
 
     /** The most whole sets that straight cuts get from one sheet, and whether it has to give its full measure for that. */
@@ -36,7 +38,7 @@ public final class SheetPlanner {
         Length shorter = request.width().isShorterThan(request.height()) ? request.width() : request.height();
         boolean needsAll = most.sets() > 0
                 && (!shorter.isLongerThan(SHORT_BY) || most(request.smallerBy(SHORT_BY)).sets() < most.sets());
-        return new SetsPerSheet(most.sets(), most.diagram(), needsAll);
+        return new SetsPerSheet(most.sets(), most.bound(), most.diagram(), needsAll);
     }
 
     /**
@@ -123,16 +125,52 @@ public final class SheetPlanner {
     }
 
     private static SetsPerSheet most(SheetRequest request) {
+        int byArea = SheetCuts.setsByArea(request);
         int limit = SheetCuts.mostSets(request);
+        int bound = limit < byArea ? byArea : 0;
+        Optional<SetsPerSheet> more = limit < byArea ? moreInStrips(request, limit, byArea) : Optional.empty();
+        if (more.isPresent()) {
+            return more.get();
+        }
         if (limit > 0) {
             SheetCuts cuts = new SheetCuts(request, limit);
             for (int sets = limit; sets > 0; sets--) {
                 Optional<CutDiagram> diagram = cuts.sets(sets);
                 if (diagram.isPresent()) {
-                    return new SetsPerSheet(sets, diagram, false);
+                    return new SetsPerSheet(sets, Math.max(sets, bound), diagram, false);
                 }
             }
         }
-        return new SetsPerSheet(0, Optional.empty(), false);
+        return new SetsPerSheet(0, bound, Optional.empty(), false);
+    }
+
+    /** More sets than can be looked at in every way, cut in strips: the range between what was found and what was not is halved. */
+    private static Optional<SetsPerSheet> moreInStrips(SheetRequest request, int limit, int byArea) {
+        SheetSize sheet = SheetSize.of(request.width(), request.height());
+        if (request.set().stream().anyMatch(piece -> !sheet.holds(piece.width(), piece.height()))) {
+            return Optional.empty();
+        }
+        Optional<SetsPerSheet> found = Optional.empty();
+        int tooMany = byArea + 1;
+        int enough = limit;
+        while (enough + 1 < tooMany) {
+            int tried = (enough + tooMany) / 2;
+            Optional<CutDiagram> diagram = inStrips(request, tried);
+            if (diagram.isPresent()) {
+                enough = tried;
+                found = Optional.of(new SetsPerSheet(tried, byArea, diagram, false));
+            } else {
+                tooMany = tried;
+            }
+        }
+        return found;
+    }
+
+    /** So many sets of one sheet cut in strips. */
+    private static Optional<CutDiagram> inStrips(SheetRequest request, int sets) {
+        List<CutPiece> all = request.set().stream()
+                .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), Math.multiplyExact(piece.count(), sets), piece.mayTurn())).toList();
+        List<SheetPlan.Cut> cuts = SheetStrips.fewest(new SheetRequest(request.width(), request.height(), all));
+        return cuts.size() == 1 && cuts.get(0).times() == 1 ? Optional.of(cuts.get(0).diagram()) : Optional.empty();
     }
 }

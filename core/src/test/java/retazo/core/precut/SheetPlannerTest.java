@@ -41,6 +41,22 @@ class SheetPlannerTest {
         assertThat(planner.setsPerSheet(sheet("9", "9", piece("L", "6", "6", 1, false), piece("S", "3", "3", 6, false))).sets()).isZero();
     }
 
+    /**
+     * Sets of a square of 2, one of 1 and a bar of 1 × 2 have 7 square inches; a sheet of 20 × 18 has 360, area for 51. There are too many ways to
+     * look at all, yet strips give most of them, and what was not proved is told.
+     */
+    @Test
+    void more_sets_than_can_be_looked_at_in_every_way_are_cut_in_strips() {
+        SheetPlanner.SetsPerSheet many = planner.setsPerSheet(
+                sheet("20", "18", piece("A", "2", "2", 1, true), piece("B", "1", "1", 1, true), piece("C", "1", "2", 1, true)));
+
+        assertThat(many.bound()).isEqualTo(51);
+        assertThat(many.sets()).isBetween(45, 51);
+        assertThat(many.diagram().orElseThrow().counts().values()).allMatch(count -> count == many.sets());
+        SheetPlanner.SetsPerSheet few = planner.setsPerSheet(sheet("10", "10", piece("A", "5", "5", 1, false)));
+        assertThat(few.sets()).isEqualTo(few.bound()).isEqualTo(4);
+    }
+
     @Test
     void what_is_cut_beyond_the_need_is_told() {
         SheetPlan plan = planner.fewest(sheet("10", "10", piece("A", "5", "5", 7, false))).orElseThrow();
