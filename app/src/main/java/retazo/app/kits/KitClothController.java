@@ -70,11 +70,12 @@ class KitClothController {
     @GetMapping("/kits/{id}/cloth")
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String together,
-            ClothSettings settings, Model model) {
+            @RequestParam(defaultValue = "false") boolean others, ClothSettings settings, Model model) {
         FieldReader reader = new FieldReader();
         model.addAttribute("together", together);
         int kitsTogether = together.isBlank() ? 0 : reader.number("together", together, 2, ClothBatch.MOST_KITS);
-        return show(kits.kit(id), fabric, settings, reader.anyProblem() ? 0 : kitsTogether, Faults.of(reader.problems(), words), model);
+        Looked looked = new Looked(settings, reader.anyProblem() ? 0 : kitsTogether, others);
+        return show(kits.kit(id), fabric, looked, Faults.of(reader.problems(), words), model);
     }
 
     @PostMapping("/kits/{id}/instructions")
@@ -98,10 +99,19 @@ class KitClothController {
     private String refused(long id, String fabric, String reason, Faults faults, Model model) {
         model.addAttribute("reason", reason);
         model.addAttribute("together", "");
-        return show(kits.kit(id), fabric, ClothSettings.NONE, 0, faults, model);
+        return show(kits.kit(id), fabric, new Looked(ClothSettings.NONE, 0, false), faults, model);
     }
 
-    private String show(Kit kit, String code, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
+    /**
+     * How a cloth is looked at.
+     *
+     * @param together how many kits are cut together; 0 for none
+     * @param others   whether other sources are compared, which takes longer
+     */
+    private record Looked(ClothSettings settings, int together, boolean others) {
+    }
+
+    private String show(Kit kit, String code, Looked looked, Faults faults, Model model) {
         List<Fabric> all = List.copyOf(kit.lettersByFabric().keySet());
         List<Good> precuts = kit.goods().values().stream().distinct().toList();
         model.addAttribute("kit", kit);
@@ -115,7 +125,7 @@ class KitClothController {
             return showPrecut(kit, good.get(), model);
         }
         Fabric fabric = all.stream().filter(one -> one.code().equals(code)).findFirst().orElseGet(() -> all.get(0));
-        addCloth(kit, fabric, settings, kitsTogether, faults, model);
+        addCloth(kit, fabric, looked, faults, model);
         return "kits/cloth";
     }
 
@@ -142,14 +152,16 @@ class KitClothController {
         return "kits/precut";
     }
 
-    private void addCloth(Kit kit, Fabric fabric, ClothSettings settings, int kitsTogether, Faults faults, Model model) {
+    private void addCloth(Kit kit, Fabric fabric, Looked looked, Faults faults, Model model) {
         FieldReader reader = new FieldReader();
         ShopPractice shop = works.practiceOf(kit);
+        ClothSettings settings = looked.settings();
         ShopPractice tried = settings.practice(shop, reader);
         Length ownWidth = works.usableWidth(kit, fabric);
         Length width = settings.usableWidth(reader).orElse(ownWidth);
         Kit whole = kit.layingWhole(fabric);
-        ClothQuestion.Compared compared = compared(kit, fabric, kitsTogether, new KitOtherSources.Tried(tried, width));
+        ClothQuestion.Compared compared = compared(kit, fabric, looked.together(), new KitOtherSources.Tried(tried, width, looked.others()));
+        model.addAttribute("others", looked.others());
         model.addAttribute("fabric", fabric);
         model.addAttribute("letters", String.join(", ", kit.lettersByFabric().get(fabric)));
         model.addAttribute("ink", Kit.ink(fabric));

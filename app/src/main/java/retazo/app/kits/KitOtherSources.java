@@ -32,8 +32,12 @@ class KitOtherSources {
         this.goods = goods;
     }
 
-    /** The cloth as it is tried out. */
-    record Tried(ShopPractice practice, Length usableWidth) {
+    /**
+     * The cloth as it is tried out.
+     *
+     * @param all whether all sources are asked for, or only what the kit takes
+     */
+    record Tried(ShopPractice practice, Length usableWidth, boolean all) {
     }
 
     /** Those that give all, or for precuts a part, each with what it takes; none where only printed lengths are known. */
@@ -43,7 +47,9 @@ class KitOtherSources {
             return List.of();
         }
         Kit whole = kit.layingWhole(fabric);
-        Stream<ClothQuestion.Other> quarters = QuartersFromBolt.kinds().stream().flatMap(kind -> quarters(kit, whole, fabric, kind, tried).stream());
+        Stream<ClothQuestion.Other> quarters = QuartersFromBolt.kinds().stream()
+                .filter(kind -> tried.all() || kit.quarters(fabric).equals(Optional.of(kind)))
+                .flatMap(kind -> quarters(kit, whole, fabric, kind, tried).stream());
         Stream<ClothQuestion.Other> precuts = kit.pattern().design().roles().stream()
                 .filter(role -> fabric.equals(kit.fabrics().get(role.key())) && !whole.goods().containsKey(role.key()))
                 .flatMap(role -> precuts(kit, whole, role, tried).stream());
@@ -63,7 +69,7 @@ class KitOtherSources {
         goods.all().stream()
                 .filter(good -> good.precut().isPresent() && !whole.goods().containsValue(good))
                 .forEach(good -> alike.computeIfAbsent(List.of(good.precut().get(), good.perUnit(), good.measured()), key -> new ArrayList<>()).add(good));
-        return alike.values().stream().flatMap(group -> precuts(kit, whole, role, group, tried).stream()).toList();
+        return alike.values().stream().filter(group -> tried.all() || group.contains(kit.sources().precuts().get(role.key()))).flatMap(group -> precuts(kit, whole, role, group, tried).stream()).toList();
     }
 
     private Optional<ClothQuestion.Other> precuts(Kit kit, Kit whole, Role role, List<Good> alike, Tried tried) {

@@ -59,10 +59,11 @@ class PatternClothController {
         this.words = words;
     }
 
+    /** @param others whether the same from precuts and quarters is worked out beside the ways to cut the whole cloth, which takes longer */
     @GetMapping("/patterns/{id}/cloth")
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String role,
-            @RequestParam Optional<String> source, ClothSettings settings, Model model) {
+            @RequestParam Optional<String> source, @RequestParam(defaultValue = "false") boolean others, ClothSettings settings, Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         List<QuiltSize> sizes = pattern.design().sizes().stream().filter(one -> pattern.design().wayOf(one) != Way.SIZE_TABLE).toList();
         PatternHead.addTo(model, pattern, words);
@@ -85,9 +86,10 @@ class PatternClothController {
         model.addAttribute("precut", other.map(one -> precutView(pattern, chosenSize, chosenRole.key(), one, tried, width)));
         model.addAttribute("source", other.map(RoleSource::code).orElse(""));
         model.addAttribute("sources", RoleSource.all().stream().map(RoleSource::code).toList());
-        ClothQuestion asked = asked(pattern, chosenSize, chosenRole, tried, width);
-        model.addAttribute("view", other.isPresent() ? Optional.empty() : ClothView.of(asked, words));
-        model.addAttribute("ways", other.isPresent() ? List.of() : ClothWays.of(asked, words));
+        Optional<ClothQuestion> asked = other.isPresent() ? Optional.empty() : Optional.of(asked(pattern, chosenSize, chosenRole, tried, width, others));
+        model.addAttribute("view", asked.flatMap(question -> ClothView.of(question, words)));
+        model.addAttribute("ways", asked.map(question -> ClothWays.of(question, words)).orElse(List.of()));
+        model.addAttribute("others", others);
         model.addAttribute("settings", settings);
         model.addAttribute("shown", settings.shown(practice.practice(), shopWidth));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
@@ -124,12 +126,12 @@ class PatternClothController {
         return "redirect:/patterns/" + id + "/cloth";
     }
 
-    private ClothQuestion asked(PatternVersion pattern, QuiltSize size, Role role, ShopPractice practice, Length width) {
+    private ClothQuestion asked(PatternVersion pattern, QuiltSize size, Role role, ShopPractice practice, Length width, boolean others) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
                 (by, instructions, usable) -> need(pattern, size, role.key(), by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual, others(pattern, plan, role, practice, width), ClothQuestion.MayChoose.NOTHING));
+                new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual, others ? others(pattern, plan, role, practice, width) : List.of(), ClothQuestion.MayChoose.NOTHING));
     }
 
     private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice, Length width) {

@@ -33,6 +33,17 @@ for (const kind of ["pointerover", "focusin", "click"]) {
     });
 }
 
+/** Puts the same from precuts and quarters beside the ways to cut the whole cloth, which takes the server longer. */
+async function compare() {
+    const more = document.querySelector("[data-more-ways]");
+    if (more instanceof HTMLAnchorElement) {
+        const answer = await fetch(more.href, { headers: { Accept: "text/html" } });
+        if (answer.ok && !answer.redirected && more.isConnected) {
+            replaceParts(await answer.text(), document, ["ways"]);
+        }
+    }
+}
+
 /** Sets the drawing's width; at 1 all of the cloth is seen. */
 function show() {
     const drawing = document.getElementById("cloth-drawing");
@@ -63,7 +74,9 @@ async function layOut() {
     replaceParts(await answer.text(), document, ["cloth"]);
     history.replaceState(null, "", address);
     show();
+    compare();
 }
 
 form?.addEventListener("change", afterQuiet(layOut, 150));
 show();
+compare();

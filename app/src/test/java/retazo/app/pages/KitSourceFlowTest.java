@@ -134,7 +134,7 @@ class KitSourceFlowTest {
         Client.of(shop, "idris").post("/kits/" + printed + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
 
         assertThat(kits.kit(printed).quarters(fabric)).isEmpty();
-        assertThat(Client.of(shop, "idris").get("/kits/" + printed + "/cloth").body()).contains("nothing can be chosen while the kit follows it").doesNotContain("\"way-");
+        assertThat(Client.of(shop, "idris").get("/kits/" + printed + "/cloth?others=true").body()).contains("nothing can be chosen while the kit follows it").doesNotContain("\"way-");
     }
 
     @Test

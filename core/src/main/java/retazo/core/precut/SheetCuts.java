@@ -24,10 +24,6 @@ final class SheetCuts {
     private static final long MOST_PARTINGS = 1_000_000;
     private static final long MOST_PARTINGS_OF_ANY = 30_000;
 
-    /** A rectangle: one piece, or two rectangles put together. */
-    private record Box(int width, int height, int piece, boolean turned, Optional<Box> first, Optional<Box> second, boolean beside) {
-    }
-
     private final SheetRequest request;
     private final long unitAcross;
     private final long unitDown;
@@ -35,7 +31,7 @@ final class SheetCuts {
     private final int height;
     private final int[] most;
     private final int[] stride;
-    private final List<List<Box>> boxes = new ArrayList<>();
+    private final List<LeastBoxes> boxes = new ArrayList<>();
 
     /** @param sets how many sets to look for at most, 1 or more */
     SheetCuts(SheetRequest request, int sets) {
@@ -58,7 +54,7 @@ final class SheetCuts {
             collections = Math.multiplyExact(collections, most[kind] + 1);
         }
         for (int i = 0; i < collections; i++) {
-            boxes.add(new ArrayList<>());
+            boxes.add(new LeastBoxes());
         }
         for (int kind = 0; kind < kinds; kind++) {
             single(kind);
@@ -138,10 +134,16 @@ final class SheetCuts {
             return;
         }
         CutPiece piece = request.set().get(kind);
-        List<Box> single = boxes.get(stride[kind]);
-        keep(single, new Box(across(piece.width()), down(piece.height()), kind, false, Optional.empty(), Optional.empty(), false));
+        LeastBoxes single = boxes.get(stride[kind]);
+        keepFitting(single, LeastBoxes.Box.ofPiece(kind, across(piece.width()), down(piece.height()), false));
         if (piece.mayTurn()) {
-            keep(single, new Box(across(piece.height()), down(piece.width()), kind, true, Optional.empty(), Optional.empty(), false));
+            keepFitting(single, LeastBoxes.Box.ofPiece(kind, across(piece.height()), down(piece.width()), true));
+        }
+    }
+
+    private void keepFitting(LeastBoxes single, LeastBoxes.Box box) {
+        if (box.width() <= width && box.height() <= height) {
+            single.keep(box);
         }
     }
 
@@ -158,15 +160,28 @@ final class SheetCuts {
         int[] counts = new int[most.length];
         for (int collection = 1; collection < collections; collection++) {
             next(counts);
-            parts(collection, counts, 0, 0);
+            if (mayFit(collection, counts)) {
+                parts(collection, counts, 0, 0);
+            }
         }
+    }
+
+    /** A collection with a piece less comes out of a sheet that gives the collection, so where that does not, nothing is to be looked for. */
+    private boolean mayFit(int collection, int[] counts) {
+        for (int kind = 0; kind < counts.length; kind++) {
+            int less = collection - stride[kind];
+            if (counts[kind] > 0 && less > 0 && boxes.get(less).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Goes through all parts of a collection, kind by kind. */
     private void parts(int collection, int[] counts, int kind, int part) {
         if (kind == counts.length) {
             if (part > 0 && part <= collection / 2) {
-                join(boxes.get(part), boxes.get(collection - part), boxes.get(collection));
+                boxes.get(collection).join(boxes.get(part), boxes.get(collection - part), width, height);
             }
             return;
         }
@@ -185,59 +200,29 @@ final class SheetCuts {
         }
     }
 
-    private void join(List<Box> first, List<Box> second, List<Box> joined) {
-        for (Box one : first) {
-            for (Box other : second) {
-                if (one.width() + other.width() <= width) {
-                    keep(joined, new Box(
-                            one.width() + other.width(), Math.max(one.height(), other.height()), -1, false,
-                            Optional.of(one), Optional.of(other), true));
-                }
-                if (one.height() + other.height() <= height) {
-                    keep(joined, new Box(
-                            Math.max(one.width(), other.width()), one.height() + other.height(), -1, false,
-                            Optional.of(one), Optional.of(other), false));
-                }
-            }
-        }
-    }
-
-    /** Keeps a rectangle that fits the sheet and holds no other. */
-    private void keep(List<Box> boxes, Box box) {
-        if (box.width() > width || box.height() > height) {
-            return;
-        }
-        for (Box other : boxes) {
-            if (other.width() <= box.width() && other.height() <= box.height()) {
-                return;
-            }
-        }
-        boxes.removeIf(other -> other.width() >= box.width() && other.height() >= box.height());
-        boxes.add(box);
-    }
-
     /** The diagram for a collection of so many of each kind; empty if no cuts give it. */
     Optional<CutDiagram> diagram(int[] counts) {
         int collection = 0;
         for (int kind = 0; kind < counts.length; kind++) {
             collection += counts[kind] * stride[kind];
         }
-        return boxes.get(collection).stream().findFirst().map(box -> {
-            List<PlacedPiece> pieces = new ArrayList<>();
-            place(box, 0, 0, pieces);
-            return new CutDiagram(pieces);
-        });
+        if (boxes.get(collection).isEmpty()) {
+            return Optional.empty();
+        }
+        List<PlacedPiece> pieces = new ArrayList<>();
+        place(boxes.get(collection).first(), 0, 0, pieces);
+        return Optional.of(new CutDiagram(pieces));
     }
 
-    private void place(Box box, int x, int y, List<PlacedPiece> pieces) {
-        if (box.piece() >= 0) {
+    private void place(LeastBoxes.Box box, int x, int y, List<PlacedPiece> pieces) {
+        if (box.isPiece()) {
             pieces.add(new PlacedPiece(
                     request.set().get(box.piece()).id(), new Length(x * unitAcross), new Length(y * unitDown),
                     new Length(box.width() * unitAcross), new Length(box.height() * unitDown), box.turned()));
         } else {
-            Box first = box.first().orElseThrow();
+            LeastBoxes.Box first = box.parts()[0];
             place(first, x, y, pieces);
-            place(box.second().orElseThrow(), box.beside() ? x + first.width() : x, box.beside() ? y : y + first.height(), pieces);
+            place(box.parts()[1], box.beside() ? x + first.width() : x, box.beside() ? y : y + first.height(), pieces);
         }
     }
 

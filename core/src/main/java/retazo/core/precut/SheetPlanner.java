@@ -16,7 +16,7 @@ import retazo.core.measure.Length;
 /** Works out how many whole sets one sheet gives, and by which diagram. */
 public final class SheetPlanner {
 
-    private static final PlanMemory<SheetRequest, Optional<SheetPlan>> MEMORY = PlanMemory.of(1_000);
+    private static final PlanMemory<SheetRequest, Optional<SheetPlan>> MEMORY = PlanMemory.of(2_000);
     private static final int MOST_KINDS_IN_PAIRS = 6;
     /** What pinked edges and a sheet that is not true may take. */
     private static final Length SHORT_BY = Length.ofInches(1, 4);
@@ -94,12 +94,12 @@ public final class SheetPlanner {
     private record Way(int[] counts, CutDiagram diagram) {
     }
 
-    /** All kinds together, as far as that can be worked out, and each kind and each two kinds by themselves, which then can be more. */
+    /** All kinds together, and where not all of that can be looked at, each kind and each two kinds by themselves, which then can be more. */
     private static List<Way> ways(SheetRequest request) {
         int kinds = request.set().size();
         List<List<Integer>> groups = new ArrayList<>();
         groups.add(IntStream.range(0, kinds).boxed().toList());
-        for (int one = 0; one < kinds && kinds > 1; one++) {
+        for (int one = 0; one < kinds && kinds > 1 && SheetCuts.isLimited(request); one++) {
             groups.add(List.of(one));
             for (int other = 0; other < one && kinds > 2 && kinds <= MOST_KINDS_IN_PAIRS; other++) {
                 groups.add(List.of(other, one));
