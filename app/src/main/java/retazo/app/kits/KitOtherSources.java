@@ -16,8 +16,10 @@ import retazo.core.block.Role;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Need;
+import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.precut.QuartersFromBolt;
+import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.Way;
 
 /** What the pieces of a kit's cloth could come from in its place: quarters cut in the shop, or precuts in stock for one of its roles. */
@@ -47,11 +49,16 @@ class KitOtherSources {
             return List.of();
         }
         Kit whole = kit.layingWhole(fabric);
+        QuiltPlan plan = works.work(whole).plan();
+        List<Role> roles = kit.pattern().design().roles().stream().filter(role -> fabric.equals(kit.fabrics().get(role.key()))).toList();
+        if (!roles.stream().allMatch(role -> RoleSource.areWorthComparing(plan, role.key()))) {
+            return List.of();
+        }
         Stream<ClothQuestion.Other> quarters = QuartersFromBolt.kinds().stream()
                 .filter(kind -> tried.all() || kit.quarters(fabric).equals(Optional.of(kind)))
                 .flatMap(kind -> quarters(kit, whole, fabric, kind, tried).stream());
-        Stream<ClothQuestion.Other> precuts = kit.pattern().design().roles().stream()
-                .filter(role -> fabric.equals(kit.fabrics().get(role.key())) && !whole.goods().containsKey(role.key()))
+        Stream<ClothQuestion.Other> precuts = roles.stream()
+                .filter(role -> !whole.goods().containsKey(role.key()))
                 .flatMap(role -> precuts(kit, whole, role, tried).stream());
         return Stream.concat(quarters, precuts).toList();
     }

@@ -137,6 +137,7 @@ class PatternClothController {
     private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice, Length width) {
         Needs needs = new Needs(practice, pattern.instructions());
         return RoleSource.all().stream()
+                .filter(source -> RoleSource.areWorthComparing(plan, role.key()))
                 .map(source -> new ClothQuestion.Other(
                         source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(role), source.kind().surelyInPack().orElse(1),
                         needs.ofRole(pattern.design(), plan, role.key(), source, width), List.of(), false))

@@ -3,8 +3,10 @@ package retazo.core.kit;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.precut.QuartersFromBolt;
+import retazo.core.quilt.QuiltPlan;
 
 /**
  * What a shop plans a role of a pattern from, other than pieces laid on whole cloth.
@@ -15,6 +17,7 @@ import retazo.core.precut.QuartersFromBolt;
 public record RoleSource(PrecutKind kind, boolean cutInTheShop) {
 
     private static final String CUT = "-cut";
+    private static final long MOST_PIECES = 5_000;
 
     /**
      * @throws IllegalArgumentException if the shop does not cut that kind
@@ -23,6 +26,11 @@ public record RoleSource(PrecutKind kind, boolean cutInTheShop) {
         if (cutInTheShop && kind.lengthForTwo().isEmpty()) {
             throw new IllegalArgumentException("The shop does not cut " + kind + " off a bolt.");
         }
+    }
+
+    /** Whether precuts are worth comparing for a role: of more than 5,000 pieces nobody cuts so many from bundles, and planning them takes seconds. */
+    public static boolean areWorthComparing(QuiltPlan plan, RoleKey role) {
+        return plan.pieces().stream().filter(piece -> piece.role().equals(role)).mapToLong(piece -> piece.count().value().value()).sum() <= MOST_PIECES;
     }
 
     /** In bundles or packs. */

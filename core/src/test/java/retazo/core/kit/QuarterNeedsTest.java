@@ -21,6 +21,8 @@ import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSamples;
+import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.SizeKey;
 
 /**
  * Roles of the throw from quarters cut in the shop. Lantern is 30 of 4 × 4 and 60 of 3 1/2 × 3 1/2: 1,215 square inches, of which a quarter
@@ -86,6 +88,15 @@ class QuarterNeedsTest {
                 "strip-roll", "squares-10", "squares-5", "fat-quarter", "fat-eighth", "fat-quarter-cut", "fat-eighth-cut");
         assertThat(RoleSource.all()).allMatch(source -> RoleSource.ofCode(source.code()).equals(Optional.of(source)));
         assertThatThrownBy(() -> new RoleSource(PrecutKind.SQUARES_5, true)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** The throw has 30 squares of 4 in lantern and 60 of 3 1/2; of 60 × 60 blocks there are far too many. */
+    @Test
+    void so_many_pieces_that_nobody_cuts_them_from_precuts_are_not_compared() {
+        QuiltPlan vast = new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSize.Grid.of(new SizeKey("vast"), "Vast", 60, 60, List.of()));
+
+        assertThat(RoleSource.areWorthComparing(PLAN, QuiltSamples.LANTERN)).isTrue();
+        assertThat(RoleSource.areWorthComparing(vast, QuiltSamples.LANTERN)).isFalse();
     }
 
     private static List<Need> ofRole(RoleKey role, RoleSource source) {
