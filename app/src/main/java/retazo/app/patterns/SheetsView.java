@@ -3,7 +3,9 @@ package retazo.app.patterns;
 import java.util.List;
 import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
+import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.cutting.CutPiece;
 import retazo.core.cutting.CutStrip.PlacedPiece;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlan;
@@ -14,9 +16,10 @@ import retazo.core.precut.SheetPlan;
  * @param sheets   how many
  * @param bound    how near the number is to what no diagrams can beat
  * @param diagrams which sheets are cut how
+ * @param sizes    what each piece measures as it is cut, in words
  * @param over     pieces cut beyond the need, in words
  */
-public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams, FractionText over) {
+public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams, FractionText sizes, FractionText over) {
 
     /** A diagram, in inches, with how many sheets are cut by it. */
     public record Diagram(int times, String width, String height, boolean strip, List<Box> boxes, FractionText gives) {
@@ -34,8 +37,13 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
                 plan.sheets(),
                 FractionText.of(plan.sheets() == plan.bound() ? words.text("precuts.proved") : words.text("precuts.bound", plan.bound())),
                 plan.cuts().stream().map(cut -> diagram(cut, plan)).toList(),
+                FractionText.of(plan.request().set().stream().map(SheetsView::size).collect(Collectors.joining(", "))),
                 FractionText.of(plan.over().entrySet().stream()
                         .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))));
+    }
+
+    private static String size(CutPiece piece) {
+        return piece.id() + " " + LengthView.inches(piece.width()).plain().replace(" in", "") + " × " + LengthView.inches(piece.height()).plain();
     }
 
     private static Diagram diagram(SheetPlan.Cut cut, SheetPlan plan) {

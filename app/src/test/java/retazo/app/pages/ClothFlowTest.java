@@ -237,13 +237,23 @@ class ClothFlowTest {
         long own = kit(pattern(PatternAbout.OWN));
         long foreign = kit(pattern(new PatternAbout("Odile", List.of(), "")));
 
-        assertThat(printed(own)).contains("3/4yd", "A1(31/2×91/2in)", "6×", "31/2in");
-        assertThat(printed(foreign)).contains("7/8yd", "A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2", "6×");
+        assertThat(printed("/kits/" + own + "/cloth")).contains("3/4yd", "A1(31/2×91/2in)", "6×", "31/2in");
+        assertThat(printed("/kits/" + foreign + "/cloth")).contains("7/8yd", "A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2", "6×");
     }
 
-    private String printed(long kit) throws IOException {
+    @Test
+    void printed_sheets_have_their_figures_and_of_another_designers_pattern_no_cut_sizes() throws IOException {
+        String squares = "/cloth?size=lap&role=reed&source=squares-10";
+        long own = pattern(PatternAbout.OWN).patternId();
+        long foreign = pattern(new PatternAbout("Odile", List.of(), "")).patternId();
+
+        assertThat(printed("/patterns/" + own + squares)).contains("12×", "2×A1", "A131/2×91/2in");
+        assertThat(printed("/patterns/" + foreign + squares)).contains("12×", "2×A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2");
+    }
+
+    private String printed(String path) throws IOException {
         try (Tab designer = Tab.of(shop, "idris")) {
-            designer.go("/kits/" + kit + "/cloth");
+            designer.go(path);
             try (PDDocument paper = Loader.loadPDF(designer.page().pdf())) {
                 return new PDFTextStripper().getText(paper).replaceAll("\\s", "").replace("⁄", "/").replace("½", "1/2");
             }
