@@ -140,6 +140,8 @@ public class KitService {
         KitWork work = works.work(wanted);
         List<Problem> problems = new ArrayList<>(work.problems());
         problems.addAll(work.notOnPaper());
+        sources.singles().stream().map(KitSingle::good).filter(wanted.goods()::containsValue)
+                .forEach(good -> problems.add(Problem.of("kit.single-already", good.name())));
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }

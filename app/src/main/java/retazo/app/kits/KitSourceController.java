@@ -47,7 +47,7 @@ class KitSourceController {
         KitSources whole = kit.layingWhole(cloth).sources();
         KitSources wanted = quarters.isPresent()
                 ? whole.with(cloth.id(), quarters.flatMap(PrecutKind::ofCode).orElseThrow(() -> new NotFoundException("kind of quarters", quarters.get())))
-                : whole.with(role(kit, role.orElse("")), precut(good.orElse("")));
+                : whole.with(role(kit.layingWhole(cloth), role.orElse("")), precut(good.orElse("")));
         return keep(id, fabric, wanted, next);
     }
 
@@ -66,8 +66,10 @@ class KitSourceController {
         return "redirect:/kits/" + id + "/cloth";
     }
 
+    /** One that has cloth alone in its colourway. */
     private static RoleKey role(Kit kit, String key) {
-        return kit.pattern().design().roles().stream().map(Role::key).filter(one -> one.value().equals(key)).findFirst()
+        return kit.pattern().design().roles().stream().map(Role::key)
+                .filter(one -> one.value().equals(key) && !kit.goods().containsKey(one)).findFirst()
                 .orElseThrow(() -> new NotFoundException("role", key));
     }
 

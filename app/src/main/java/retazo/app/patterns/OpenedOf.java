@@ -7,6 +7,7 @@ import retazo.app.shared.Words;
 import retazo.core.block.Role;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.kit.Need;
+import retazo.core.kit.Needs;
 import retazo.core.quilt.QuiltDesign;
 
 /**
@@ -14,7 +15,7 @@ import retazo.core.quilt.QuiltDesign;
  *
  * @param size  its key, or empty
  * @param role  its key; empty for a figure of the whole quilt
- * @param bound how near the plan of the cloth is to what no plan can beat; empty without one
+ * @param bound how near the plan of the cloth, or of its sheets, is to what no plan can beat; empty without one
  */
 record OpenedOf(String text, String size, String role, FractionText bound) {
 
@@ -27,13 +28,19 @@ record OpenedOf(String text, String size, String role, FractionText bound) {
                 role.map(one -> name + ", " + one.letter() + " " + one.name()).orElse(name),
                 work.map(one -> one.plan().size().key().value()).orElse(""),
                 role.map(one -> one.key().value()).orElse(""),
-                FractionText.of(work.flatMap(one -> laid(one, role)).map(cloth -> bound(cloth, words)).orElse("")));
+                FractionText.of(work.flatMap(one -> role.flatMap(known -> need(one, known, parts))).map(need -> bound(need, words)).orElse("")));
     }
 
-    private static Optional<LaidCloth> laid(SizeWork work, Optional<Role> role) {
-        return role.map(one -> work.needs().byFabric().get(one.key().value()))
-                .flatMap(Need::cloth)
-                .flatMap(cloth -> cloth.plan().laid());
+    /** The precuts of a role where one of their figures is open, else its cloth. */
+    private static Optional<Need> need(SizeWork work, Role role, String[] parts) {
+        boolean precut = Needs.precutKey(role.key()).equals(parts[1] + (parts.length > 2 ? "." + parts[2] : ""));
+        return Optional.ofNullable(work.needs().byFabric().get(precut ? Needs.precutKey(role.key()) : role.key().value()));
+    }
+
+    private static String bound(Need need, Words words) {
+        return need.amount().match(
+                cloth -> cloth.plan().laid().map(laid -> bound(laid, words)).orElse(""), printed -> "",
+                quarters -> SheetsView.bound(quarters.plan(), words), units -> units.plan().map(plan -> SheetsView.bound(plan, words)).orElse(""));
     }
 
     static String bound(LaidCloth cloth, Words words) {

@@ -35,11 +35,15 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
     public static SheetsView of(SheetPlan plan, Words words) {
         return new SheetsView(
                 plan.sheets(),
-                FractionText.of(plan.sheets() == plan.bound() ? words.text("precuts.proved") : words.text("precuts.bound", plan.bound())),
+                FractionText.of(bound(plan, words)),
                 plan.cuts().stream().map(cut -> diagram(cut, plan)).toList(),
                 FractionText.of(plan.request().set().stream().map(SheetsView::size).collect(Collectors.joining(", "))),
                 FractionText.of(plan.over().entrySet().stream()
                         .map(entry -> entry.getValue() + " " + entry.getKey()).collect(Collectors.joining(", "))));
+    }
+
+    static String bound(SheetPlan plan, Words words) {
+        return plan.sheets() == plan.bound() ? words.text("precuts.proved") : words.text("precuts.bound", plan.bound());
     }
 
     private static String size(CutPiece piece) {

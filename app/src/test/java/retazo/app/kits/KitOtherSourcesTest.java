@@ -24,6 +24,7 @@ import retazo.core.kit.Contents;
 import retazo.core.kit.Need;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.precut.PrintMatching;
 
 /**
  * What nine patches of 12 1/2 × 12 1/2 could come from. A quarter of 20 × 18 gives one, so nine, five half yards; an eighth gives none. Of
@@ -105,6 +106,16 @@ class KitOtherSourcesTest {
         assertThat(kits.take(id, kits.kit(id).sources().with(fabric.id(), PrecutKind.FAT_EIGHTH)).<String>match(kit -> "taken", problems -> problems.get(0).code()))
                 .isEqualTo("kit.not-from-quarters");
         assertThat(kits.kit(id).sources()).isEqualTo(KitSources.NONE);
+    }
+
+    /** Picked twice it would be counted as one. */
+    @Test
+    void precuts_that_are_a_single_of_the_kit_already_are_refused() {
+        long id = samples.kit(fabric);
+        KitSources single = kits.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintMatching.Value.LIGHT, 1));
+
+        assertThat(kits.take(id, single.with(new RoleKey("all"), squares)).<String>match(kit -> "taken", problems -> problems.get(0).code()))
+                .isEqualTo("kit.single-already");
     }
 
     /** The paper says how its patches are cut from cloth, and nothing of squares. */

@@ -159,6 +159,8 @@ class KitSourceFlowTest {
             designer.go("/patterns/" + planned.patternId() + "/sizes");
 
             assertThat(designer.page().locator("body").textContent()).contains("as 3 fat quarters");
+            designer.page().locator("[data-figure='lap.reed.sell']").first().click();
+            designer.page().getByText("No choice of cuts takes fewer.").waitFor();
         }
         assertThat(kits.kit(samples.cutListKit(planned, fabric)).sources().quarters()).containsValue(PrecutKind.FAT_QUARTER);
     }
