@@ -1,18 +1,13 @@
 package retazo.app.papers;
 
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.ShopCutText;
 import retazo.app.patterns.Ink;
-import retazo.app.patterns.PartNames;
 import retazo.app.patterns.QuiltPicture;
 import retazo.app.patterns.RoleView;
 import retazo.app.patterns.ShapeWords;
@@ -22,19 +17,13 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Good;
-import retazo.core.cloth.Join;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.cutting.ClothLine;
-import retazo.core.cutting.ClothPart;
-import retazo.core.cutting.ClothPlan;
-import retazo.core.cutting.LaidCloth;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Use;
 
 /**
  * Our own cutting page for a kit, as it is printed.
@@ -83,7 +72,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
      */
     record Step(long count, String what, LengthView height, FractionText pieces) {
 
-        private Step more(long others, String several) {
+        Step more(long others, String several) {
             return new Step(count + others, several, height, pieces);
         }
     }
@@ -114,7 +103,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         return need.amount().match(
                 cloth -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit), LengthView.inches(cloth.plan().usableWidth().value()),
-                        RoleView.uses(need.uses(), words), "", steps(cloth.plan(), work.plan(), words), Optional.empty())),
+                        RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty())),
                 printed -> Optional.empty(),
                 quarters -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit), LengthView.inches(quarters.usableWidth().value()),
@@ -148,114 +137,5 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
 
     private static String side(Figure<Length> side) {
         return LengthView.inches(side.value()).plain().replace(" in", "");
-    }
-
-    /** By the laid cloth where everything was laid together, so that the length is enough; else each size alone. */
-    private static List<Step> steps(ClothPlan cloth, QuiltPlan plan, Words words) {
-        if (cloth.laid().isEmpty()) {
-            return cloth.lines().stream().map(line -> step(line, plan, words)).toList();
-        }
-        Set<Use> told = new HashSet<>();
-        LaidCloth laid = cloth.laid().get();
-        List<Step> steps = new ArrayList<>();
-        for (LaidCloth.Strip strip : laid.strips()) {
-            Step step = laidStep(strip, laid, cloth, told, plan, words);
-            Optional<Step> last = steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
-            if (last.isPresent() && isSameLongStrip(strip, step, last.get(), laid, words)) {
-                steps.set(steps.size() - 1, last.get().more(strip.cut().times(), words.text("paper.strips")));
-            } else {
-                steps.add(step);
-            }
-        }
-        return steps;
-    }
-
-    /** The last of several joined strips is used in part, but cut like the others. */
-    private static boolean isSameLongStrip(LaidCloth.Strip strip, Step step, Step last, LaidCloth laid, Words words) {
-        String name = step.pieces().plain();
-        return strip.cut().pieces().size() == 1 && laid.part(strip.cut().pieces().get(0).id()).shape().isEmpty()
-                && step.height().equals(last.height()) && step.what().equals(words.text("paper.strips.one")) && last.pieces().plain().startsWith(name);
-    }
-
-    private static Step laidStep(
-            LaidCloth.Strip strip, LaidCloth laid, ClothPlan cloth, Set<Use> told, QuiltPlan plan, Words words) {
-        List<String> gives = new ArrayList<>();
-        ClothPart first = laid.part(strip.cut().pieces().get(0).id());
-        laid.partsOf(strip).forEach((part, count) -> {
-            if (part.shape().isPresent()) {
-                gives.add(words.text("paper.laidPieces", count, new PartNames(words).full(part)));
-            } else {
-                boolean untold = told.add(part.uses().get(0));
-                gives.add(cloth.lines().stream()
-                        .filter(line -> untold && line.use().equals(part.uses().get(0)) && line.pieces().isEmpty())
-                        .map(line -> longPieces(line, lay(part), plan, words))
-                        .findFirst()
-                        .orElseGet(() -> RoleView.uses(part.uses(), words)));
-            }
-        });
-        return new Step(
-                strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words), LengthView.inches(strip.cut().height()), FractionText.of(String.join("; ", gives)));
-    }
-
-    private static Step step(ClothLine line, QuiltPlan plan, Words words) {
-        String pieces = line.pieces()
-                .map(cut -> words.text(
-                        "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
-                        ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
-                .orElseGet(() -> longPieces(line, line.lay(), plan, words));
-        return new Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words), LengthView.inches(line.stripHeight().value()), FractionText.of(pieces));
-    }
-
-    /** How a part without pieces lies: whole along the cloth, or on the bias; else in strips across it. */
-    private static ClothLine.Lay lay(ClothPart part) {
-        boolean along = part.whole() && part.shape().isEmpty();
-        return !along || part.uses().contains(Use.BACKING)
-                ? ClothLine.Lay.ACROSS : part.uses().contains(Use.BINDING) ? ClothLine.Lay.BIAS : ClothLine.Lay.ALONG;
-    }
-
-    private static String what(long count, ClothLine.Lay lay, Use use, Words words) {
-        String code = switch (lay) {
-            case ALONG -> "paper.stretch";
-            case BIAS -> "paper.squares";
-            case ACROSS -> use.place() == Use.Place.BACKING ? "paper.panels" : "paper.strips";
-        };
-        return words.text(count == 1 ? code + ".one" : code);
-    }
-
-    private static String longPieces(ClothLine line, ClothLine.Lay lay, QuiltPlan plan, Words words) {
-        return switch (line.use().place()) {
-            case BORDER, SASH, FLANGE -> words.text(
-                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line, plan) ? "paper.long.diagonal" : "paper.long." + lay, words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
-            case BINDING -> words.text(lay == ClothLine.Lay.ACROSS && plan.bindings().stream().anyMatch(one -> one.practice().join() == Join.STRAIGHT)
-                    ? "paper.binding.straight" : "paper.binding." + lay);
-            case BACKING -> line.seams()
-                    .filter(seams -> line.strips().value().value() > 1)
-                    .map(seams -> words.text("paper.backing." + seams))
-                    .orElseGet(() -> words.text("paper.backing.one"));
-            case BLOCKS, CORNERSTONE, SETTING -> "";
-        };
-    }
-
-    private static boolean isOnTheDiagonal(ClothLine line, QuiltPlan plan) {
-        return plan.longPieces().stream().anyMatch(pieces -> pieces.use().equals(line.use()) && pieces.joined() == Join.DIAGONAL);
-    }
-
-    /** How wide each of them is, which a stretch along the cloth does not tell. */
-    private static String width(ClothLine line, QuiltPlan plan) {
-        return plan.longPieces().stream()
-                .filter(pieces -> pieces.use().equals(line.use()))
-                .findFirst()
-                .map(pieces -> LengthView.inches(pieces.cutWidth().value()).plain())
-                .orElse("");
-    }
-
-    /** The pieces that long strips are cut apart into: {@code 2 of 62 1/2 in, 2 of 58 1/2 in}. */
-    private static String lengths(ClothLine line, QuiltPlan plan, Words words) {
-        return plan.longPieces().stream()
-                .filter(pieces -> pieces.use().equals(line.use()))
-                .flatMap(pieces -> pieces.pieces().stream())
-                .map(piece -> words.text(
-                        "paper.longPiece", piece.count().value().value(), LengthView.inches(piece.length().value()).plain()))
-                .collect(Collectors.joining(", "));
     }
 }

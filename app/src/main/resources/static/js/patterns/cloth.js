@@ -37,10 +37,13 @@ for (const kind of ["pointerover", "focusin", "click"]) {
 async function compare() {
     const more = document.querySelector("[data-more-ways]");
     if (more instanceof HTMLAnchorElement) {
+        const asked = more.textContent;
+        more.textContent = more.dataset.busy ?? asked;
         const answer = await fetch(more.href, { headers: { Accept: "text/html" } });
         if (answer.ok && !answer.redirected && more.isConnected) {
             replaceParts(await answer.text(), document, ["ways"]);
         }
+        more.textContent = asked;
     }
 }
 

@@ -43,7 +43,7 @@ public final class SheetPlanner {
 
     /**
      * The fewest sheets for all pieces together, cut by as many different diagrams as it takes; pieces of one set may come from several
-     * sheets.
+     * sheets. Every plan given is proved by {@link SheetPlanCheck}.
      *
      * @param request with the pieces of all sets
      * @return empty if a piece does not fit the sheet
@@ -71,11 +71,11 @@ public final class SheetPlanner {
         }
         diagrams.sort(Comparator.comparing(SheetPlan.Cut::times).reversed());
         SheetPlan plan = new SheetPlan(request, diagrams, SheetCuts.isLimited(request) ? byArea(request) : choice.bound());
+        List<SheetPlan> plans = new ArrayList<>(List.of(plan));
         if (SheetCuts.isLimited(request) && plan.sheets() > plan.bound()) {
-            SheetPlan byStrips = new SheetPlan(request, SheetStrips.fewest(request), plan.bound());
-            return Optional.of(byStrips.sheets() < plan.sheets() ? byStrips : plan);
+            plans.add(new SheetPlan(request, SheetStrips.fewest(request), plan.bound()));
         }
-        return Optional.of(plan);
+        return plans.stream().filter(one -> SheetPlanCheck.faults(one).isEmpty()).min(Comparator.comparing(SheetPlan::sheets));
     }
 
     /** The area of all pieces in sheets: what no choice of diagrams beats, though not all were looked at. */

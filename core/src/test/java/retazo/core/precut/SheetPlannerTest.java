@@ -13,10 +13,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanCheck;
-import retazo.core.cutting.CutRequest;
-import retazo.core.cutting.CutStrip;
 import retazo.core.measure.Length;
 
 class SheetPlannerTest {
@@ -79,7 +75,6 @@ class SheetPlannerTest {
         assertThat(plan.sheets() - plan.bound()).isLessThanOrEqualTo(2);
     }
 
-    /** Each diagram is one strip of a cloth as wide as the sheet: the check of cutting plans proves it. */
     @Property(tries = 60)
     void every_diagram_can_be_cut_edge_to_edge_and_nothing_is_missing(@ForAll("sheets") SheetRequest request) {
         Optional<SheetPlan> plan = planner.fewest(request);
@@ -87,12 +82,7 @@ class SheetPlannerTest {
         boolean allFit = request.set().stream().allMatch(piece -> fits(piece, request));
         assertThat(plan.isPresent()).isEqualTo(allFit);
         plan.ifPresent(one -> {
-            assertThat(one.bound()).isLessThanOrEqualTo(one.sheets());
-            for (CutPiece piece : request.set()) {
-                int cut = one.cuts().stream().mapToInt(c -> c.times() * c.diagram().counts().getOrDefault(piece.id(), 0)).sum();
-                assertThat(cut).isGreaterThanOrEqualTo(piece.count());
-            }
-            one.cuts().forEach(cut -> assertThat(faults(request, cut.diagram())).isEmpty());
+            assertThat(SheetPlanCheck.faults(one)).isEmpty();
         });
     }
 
@@ -100,12 +90,7 @@ class SheetPlannerTest {
     void sheets_of_many_small_pieces_are_cut_edge_to_edge_too(@ForAll("small") SheetRequest request) {
         SheetPlan plan = planner.fewest(request).orElseThrow();
 
-        assertThat(plan.bound()).isLessThanOrEqualTo(plan.sheets());
-        for (CutPiece piece : request.set()) {
-            int cut = plan.cuts().stream().mapToInt(c -> c.times() * c.diagram().counts().getOrDefault(piece.id(), 0)).sum();
-            assertThat(cut).isGreaterThanOrEqualTo(piece.count());
-        }
-        plan.cuts().forEach(cut -> assertThat(faults(request, cut.diagram())).isEmpty());
+        assertThat(SheetPlanCheck.faults(plan)).isEmpty();
     }
 
     @Provide
@@ -118,14 +103,6 @@ class SheetPlannerTest {
             list.forEach(piece -> named.add(new CutPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
             return new SheetRequest(Length.parse("20 1/2 in"), Length.parse("17 1/2 in"), named);
         });
-    }
-
-    private static List<String> faults(SheetRequest request, CutDiagram diagram) {
-        List<CutPiece> there = request.set().stream().filter(piece -> diagram.counts().containsKey(piece.id()))
-                .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn())).toList();
-        CutPlan asStrip = new CutPlan(
-                List.of(new CutStrip(1, request.height(), diagram.pieces(), List.of())), Length.ZERO);
-        return CutPlanCheck.faults(CutRequest.of(request.width(), there), asStrip);
     }
 
     private static boolean fits(CutPiece piece, SheetRequest request) {
