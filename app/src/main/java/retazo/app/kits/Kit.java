@@ -15,6 +15,7 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.Way;
 
 /**
  * A kit as other features see it.
@@ -99,6 +100,11 @@ public record Kit(
     /** Whether the shop cuts its pieces, so that it keeps what is left of the cloth. */
     public boolean isCutByTheShop() {
         return instructions.leaveRestsInTheShop();
+    }
+
+    /** Whether its pieces are known, and not only the lengths that its pattern prints. */
+    public boolean knowsItsPieces() {
+        return pattern.design().wayOf(size) != Way.SIZE_TABLE;
     }
 
     /** Whether its pattern is ours, so that no printed paper binds us. */

@@ -36,7 +36,6 @@ import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
-import retazo.core.quilt.Way;
 
 /** How each cloth of a kit is cut, and by whose instructions its length is sold. */
 @Controller
@@ -117,7 +116,7 @@ class KitClothController {
         model.addAttribute("kit", kit);
         model.addAttribute("fabrics", all);
         model.addAttribute("precuts", precuts);
-        model.addAttribute("piecesKnown", isPiecesKnown(kit));
+        model.addAttribute("piecesKnown", kit.knowsItsPieces());
         model.addAttribute("decided", kit.decision().map(decision -> words.text(
                 decision.reason().isEmpty() ? "kit.chosen" : "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
         Optional<Good> good = precuts.stream().filter(one -> one.code().equals(code)).findFirst().or(() -> all.isEmpty() ? precuts.stream().findFirst() : Optional.empty());
@@ -127,10 +126,6 @@ class KitClothController {
         Fabric fabric = all.stream().filter(one -> one.code().equals(code)).findFirst().orElseGet(() -> all.get(0));
         addCloth(kit, fabric, looked, faults, model);
         return "kits/cloth";
-    }
-
-    private static boolean isPiecesKnown(Kit kit) {
-        return kit.pattern().design().wayOf(kit.size()) != Way.SIZE_TABLE;
     }
 
     /** A precut in place of a cloth. */

@@ -20,7 +20,6 @@ import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.precut.QuartersFromBolt;
 import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Way;
 
 /** What the pieces of a kit's cloth could come from in its place: quarters cut in the shop, or precuts in stock for one of its roles. */
 @Service
@@ -45,7 +44,7 @@ class KitOtherSources {
     /** Those that give all, or for precuts a part, each with what it takes; none where only printed lengths are known. */
     @Transactional(readOnly = true)
     List<ClothQuestion.Other> of(Kit kit, Fabric fabric, Tried tried) {
-        if (kit.pattern().design().wayOf(kit.size()) == Way.SIZE_TABLE) {
+        if (!kit.knowsItsPieces()) {
             return List.of();
         }
         Kit whole = kit.layingWhole(fabric);

@@ -156,8 +156,10 @@ public class KitService {
     public Outcome<Kit> sellBy(long id, Instructions wanted, String reason, long personId) {
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
         List<Problem> problems = new ArrayList<>(kit.given().problemsOfLeaving(wanted, reason));
-        if (wanted == Instructions.PRINTED) {
-            problems.addAll(works.work(toKits(List.of(kit)).get(0).by(wanted)).notOnPaper());
+        Kit asked = toKits(List.of(kit)).get(0).by(wanted);
+        problems.addAll(works.work(asked).notOnPaper());
+        if (!asked.followsPrinted() && !asked.knowsItsPieces()) {
+            problems.add(Problem.of("kit.pieces-not-known"));
         }
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);

@@ -22,6 +22,7 @@ import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
 import retazo.core.kit.Contents;
+import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
 
 /** Kits of the demo pattern on the real database. */
@@ -58,6 +59,17 @@ class KitServiceTest {
         // A's blocks and binding laid together take 64 3/4 in, D's border 7 strips of 4 1/2, squaring 1: 97 1/4; with 5 % 102.1, so 2 7/8 yd
         assertThat(samples.bean(KitWorks.class).work(kit).lengths().get(shared.code())).isEqualTo(Length.parse("103 1/2 in"));
         assertThat(samples.bean(KitWorks.class).work(kit).lengths()).hasSize(2);
+    }
+
+    /** There is no plan of ours for lengths that are only printed, and no sheet by which pieces would be cut. */
+    @Test
+    void a_kit_whose_pieces_nobody_knows_is_not_sold_by_a_plan_of_ours() {
+        Kit printed = kits.all().stream().filter(kit -> !kit.knowsItsPieces()).findFirst().orElseThrow();
+
+        String refused = kits.sellBy(printed.id(), Instructions.SHOP, "We cut it ourselves.", 1).match(done -> "sold", problems -> problems.get(0).code());
+
+        assertThat(refused).isEqualTo("kit.pieces-not-known");
+        assertThat(kits.kit(printed.id()).instructions()).isEqualTo(Instructions.PRINTED);
     }
 
     @Test
