@@ -29,6 +29,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.LeftOver;
 import retazo.core.kit.Need;
+import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
 /** Puts the sheet together by which the pieces of a cut are cut. */
@@ -90,8 +91,9 @@ class PieceSheetPages {
 
     Pieces pieces(long cutId) {
         PlannedCut cut = runs.plannedCut(cutId);
-        KitWork work = works.workTaking(kits.kit(cut.kitId()), taken(cut));
         Fabric fabric = fabrics.fabric(cut.fabricId());
+        Set<Long> picked = runs.bag(cut.targets().get(0).bagId()).picks().stream().map(Bag.Pick::goodId).collect(Collectors.toSet());
+        KitWork work = works.workTaking(kits.kit(cut.kitId()).asConfirmed(fabric, cut.into().map(ShopCut::kind), picked), taken(cut));
         ShopPractice own = work.practice();
         Of of = new Of(cut.runId(), cut.boltId(), work.kit().name(), cut.bags(), fabric);
         LengthView length = LengthView.of(cut.length(), own.sellingUnit());

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternVersion;
@@ -90,6 +91,20 @@ public record Kit(
     /** The same kit with the whole cloth of one fabric. */
     Kit layingWhole(Fabric fabric) {
         return with(sources.without(fabric.id(), precutsFor(fabric).keySet()));
+    }
+
+    /**
+     * The same kit as a bag of it was confirmed, as far as one fabric goes.
+     *
+     * @param into   what the bag's length was to be cut into; empty for whole cloth
+     * @param picked the ids of what else the bag takes
+     */
+    public Kit asConfirmed(Fabric fabric, Optional<PrecutKind> into, Set<Long> picked) {
+        KitSources confirmed = layingWhole(fabric).sources();
+        for (Map.Entry<RoleKey, Good> precut : precutsFor(fabric).entrySet()) {
+            confirmed = picked.contains(precut.getValue().id()) ? confirmed.with(precut.getKey(), precut.getValue()) : confirmed;
+        }
+        return with(into.isPresent() ? confirmed.with(fabric.id(), into.get()) : confirmed);
     }
 
     /** Whether its maker follows the pattern's own paper. */

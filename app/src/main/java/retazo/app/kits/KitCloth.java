@@ -54,9 +54,9 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
 
     /** A fabric on the width that the kit is planned for, with what becomes of its cloth. */
     KitFabric cloth(Fabric fabric) {
-        KitFabric plain = kit.settings().hasWidth()
-                ? new KitFabric(fabric.code(), practice.figure(PracticeMeasure.USABLE_WIDTH), fabric.motif().print()) : fabrics.inKit(fabric, practice);
-        KitFabric cloth = plain.with(leftOvers.getOrDefault(fabric.code(), List.of()));
+        KitFabric plain = fabrics.inKit(fabric, practice);
+        KitFabric wide = kit.settings().hasWidth() ? plain.onWidth(practice.figure(PracticeMeasure.USABLE_WIDTH)) : plain;
+        KitFabric cloth = wide.with(leftOvers.getOrDefault(fabric.code(), List.of()));
         return kit.quarters(fabric).map(cloth::cutInto).orElse(cloth);
     }
 

@@ -100,7 +100,7 @@ class PatternClothController {
         PrecutKind kind = source.kind();
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         if (source.cutInTheShop()) {
-            SheetSize cut = SheetSize.of(new Length(width.ticks() / 2), kind.lengthForTwo().orElseThrow());
+            SheetSize cut = kind.cutFrom(width).orElseThrow();
             return PrecutView.ofQuarters(
                     source, QuartersFromBolt.of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, width, PrintKind.ALL_OVER),
                     RoleFromPrecuts.of(plan, role, kind, Optional.of(cut)), width, practice.sellingUnit(), words);

@@ -53,11 +53,11 @@ record PrecutView(
     /** @param measured the role from sheets of the measure that the shop cuts, which says what keeps it from them */
     static PrecutView ofQuarters(
             RoleSource source, Optional<QuartersFromBolt> quarters, RoleFromPrecuts measured, Length usableWidth, LengthUnit unit, Words words) {
-        Length height = source.kind().lengthForTwo().orElseThrow();
+        SheetSize sheet = source.kind().cutFrom(usableWidth).orElseThrow();
         return new PrecutView(
                 source.code(),
                 quarters.filter(cut -> !measured.takesLong()).map(cut -> SheetsView.of(cut.plan(), words)),
-                FractionText.of(words.text("precuts.measure-cut", new Length(usableWidth.ticks() / 2), height)), FractionText.of(""), List.of(), List.of(),
+                FractionText.of(words.text("precuts.measure-cut", sheet.width(), sheet.length())), FractionText.of(""), List.of(), List.of(),
                 FractionText.of(quarters.map(cut -> words.text("precuts.shop-cut", cut.sheets().value(), LengthView.of(cut.length(), unit).plain())).orElse("")),
                 refusals(measured, words).stream().map(FractionText::of).toList());
     }

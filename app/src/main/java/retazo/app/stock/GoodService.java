@@ -107,7 +107,7 @@ public class GoodService {
     @Transactional
     public Good quartersOf(Fabric fabric, PrecutKind kind, Length usableWidth) {
         String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
-        SheetSize size = SheetSize.of(new Length(usableWidth.ticks() / 2), kind.lengthForTwo().orElseThrow());
+        SheetSize size = kind.cutFrom(usableWidth).orElseThrow();
         GoodEntity good = goods.findByCode(code).orElseGet(
                 () -> goods.saveAndFlush(GoodEntity.of(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))));
         if (good.toGood().measured().map(known -> known.holds(size.length(), size.width())).orElse(true)) {

@@ -62,8 +62,7 @@ final class PrintsText {
         }
         PrintMatching.Value value = Stream.of(PrintMatching.Value.values())
                 .filter(one -> one.name().equalsIgnoreCase(matcher.group(3))).findFirst().orElse(PrintMatching.Value.MEDIUM);
-        BundlePrint.Part part = matcher.group(1) == null
-                ? BundlePrint.Part.BUNDLE : BundlePrint.Part.DROPPED;
+        BundlePrint.Part part = matcher.group(1) == null ? BundlePrint.Part.BUNDLE : BundlePrint.Part.DROPPED;
         return Optional.of(new BundlePrint(matcher.group(2), value, pieces, part));
     }
 

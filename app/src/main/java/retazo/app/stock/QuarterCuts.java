@@ -35,7 +35,7 @@ class QuarterCuts {
         Bolt bolt = stock.bolt(boltId);
         Fabric fabric = fabrics.fabric(bolt.fabricId());
         Count pairs = new Count(count).inGroupsOf(new Count(2));
-        Length length = kind.lengthForTwo().orElseThrow(() -> new IllegalArgumentException("No length gives two " + kind + ".")).times(pairs);
+        Length length = kind.lengthFor(new Count(count));
         boolean booked = stock.isBooked(entry.clientId());
         if (!booked && length.isLongerThan(bolt.free())) {
             return Outcome.refused(Problem.at("count", "quarters.not-free", length, bolt.code(), bolt.free()));

@@ -23,6 +23,7 @@ import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.KitFabric;
 import retazo.core.measure.Length;
 
 /** Kits of the demo pattern on the real database. */
@@ -70,6 +71,18 @@ class KitServiceTest {
 
         assertThat(refused).isEqualTo("kit.pieces-not-known");
         assertThat(kits.kit(printed.id()).instructions()).isEqualTo(Instructions.PRINTED);
+    }
+
+    @Test
+    void a_width_of_the_kits_own_leaves_its_fabric_as_thick_as_it_is() {
+        Fabric flannel = samples.fabric(ClothKind.FLANNEL);
+        long id = samples.kit(flannel);
+
+        kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)));
+
+        KitFabric cloth = new KitCloth(kits.kit(id), samples.bean(KitWorks.class).practiceOf(kits.kit(id)), samples.bean(FabricService.class), Map.of()).cloth(flannel);
+        assertThat(cloth.usableWidth().value()).isEqualTo(Length.ofInches(38));
+        assertThat(cloth.kind()).isEqualTo(ClothKind.FLANNEL);
     }
 
     @Test

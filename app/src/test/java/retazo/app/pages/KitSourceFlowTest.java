@@ -95,6 +95,17 @@ class KitSourceFlowTest {
         assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cuts.get(0).id()).body()).contains("cut it into", "3 fat quarters");
     }
 
+    /** The bag was confirmed with 27 in of whole cloth; the kit of later bags is cut into quarters. */
+    @Test
+    void the_sheet_of_a_confirmed_bag_stays_that_of_its_cloth_when_the_kit_changes() {
+        Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
+        long cut = runs.currentCuts(Set.of(samples.run(kit, 1))).get(0).id();
+
+        take(Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
+
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cut).body()).contains("the pieces take").doesNotContain("cut it into", "no longer come out of it");
+    }
+
     @Test
     void a_kit_is_changed_from_cloth_to_precuts_and_back() {
         Good squares = Samples.done(goods.add(NewGood.precut(Samples.unique("SQ"), Samples.unique("Eel 10 in squares "), PrecutKind.SQUARES_10, 41, "#667788")));

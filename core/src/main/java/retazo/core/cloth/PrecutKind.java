@@ -3,6 +3,7 @@ package retazo.core.cloth;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
 /** The factory-cut kinds of cloth that patterns ask for. */
@@ -91,5 +92,25 @@ public enum PrecutKind {
             case FAT_EIGHTH -> Optional.of(Length.ofInches(9));
             case STRIP_ROLL, SQUARES_10, SQUARES_5, OWN -> Optional.empty();
         };
+    }
+
+    /** How wide one is that the shop cuts off cloth of a usable width: half as wide, since two lie side by side. */
+    public static Length widthOf(Length usableWidth) {
+        return new Length(usableWidth.ticks() / 2);
+    }
+
+    /** The measure of one that the shop cuts off cloth of a usable width: 20 × 18 in for a quarter of 40 in; empty where it cuts none. */
+    public Optional<SheetSize> cutFrom(Length usableWidth) {
+        return lengthForTwo().map(height -> SheetSize.of(widthOf(usableWidth), height));
+    }
+
+    /**
+     * The length off the bolt for so many: ⌈sheets ÷ 2⌉ × the length that gives two.
+     *
+     * @throws IllegalArgumentException if the shop does not cut this kind
+     */
+    public Length lengthFor(Count sheets) {
+        return lengthForTwo().orElseThrow(() -> new IllegalArgumentException("The shop does not cut " + this + " off a bolt."))
+                .times(sheets.inGroupsOf(new Count(2)));
     }
 }

@@ -25,7 +25,7 @@ public enum RestUse {
      * None of a kind that is not cut in the shop.
      */
     public static long shopCuts(LaidCloth.Rests rest, PrecutKind kind, Length usableWidth) {
-        Length half = new Length(usableWidth.ticks() / 2);
+        Length half = PrecutKind.widthOf(usableWidth);
         return kind.lengthForTwo()
                 .map(length -> rest.width().wholeTimes(half).value() * rest.height().wholeTimes(length).value())
                 .orElse(0L);

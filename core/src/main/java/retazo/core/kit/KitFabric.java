@@ -49,7 +49,12 @@ public record KitFabric(
 
     /** The same fabric on cloth of another usable width. */
     public KitFabric onWidth(Length width) {
-        return new KitFabric(code, measured(code, width, print).usableWidth, print, kind, leftOvers, quarters);
+        return onWidth(measured(code, width, print).usableWidth);
+    }
+
+    /** The same, on a width that a setting says. */
+    public KitFabric onWidth(Figure<Length> width) {
+        return new KitFabric(code, width, print, kind, leftOvers, quarters);
     }
 
     /** A fabric with a usable width of its own. */

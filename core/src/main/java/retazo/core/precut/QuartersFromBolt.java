@@ -28,7 +28,7 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
         if (pieces.isEmpty() || kind.lengthForTwo().isEmpty()) {
             return Optional.empty();
         }
-        Length width = new Length(usableWidth.ticks() / 2);
+        Length width = PrecutKind.widthOf(usableWidth);
         List<CutPiece> set = new ArrayList<>();
         for (PieceNeed piece : pieces) {
             SheetPieces.of(piece, width, print.mayTurn()).ifPresent(set::add);
@@ -45,6 +45,6 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
 
     /** The length off the bolt for all of them: ⌈sheets ÷ 2⌉ × 18 in for quarters, × 9 in for eighths. */
     public Length length() {
-        return kind.lengthForTwo().orElseThrow().times(sheets().inGroupsOf(new Count(2)));
+        return kind.lengthFor(sheets());
     }
 }
