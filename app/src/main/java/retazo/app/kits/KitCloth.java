@@ -55,7 +55,7 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
     /** A fabric on the width that the kit is planned for, with what becomes of its cloth. */
     KitFabric cloth(Fabric fabric) {
         KitFabric plain = fabrics.inKit(fabric, practice);
-        KitFabric wide = kit.settings().hasWidth() ? plain.onWidth(practice.figure(PracticeMeasure.USABLE_WIDTH)) : plain;
+        KitFabric wide = kit.settings().width().isPresent() ? plain.onWidth(practice.figure(PracticeMeasure.USABLE_WIDTH)) : plain;
         KitFabric cloth = wide.with(leftOvers.getOrDefault(fabric.code(), List.of()));
         return kit.quarters(fabric).map(cloth::cutInto).orElse(cloth);
     }

@@ -50,9 +50,9 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         return new KitSettings(more, margin, longStrips);
     }
 
-    /** Whether its cloths are planned on a usable width of its own. */
-    boolean hasWidth() {
-        return measures.containsKey(PracticeMeasure.USABLE_WIDTH);
+    /** The usable width of its own that its cloths are planned on. */
+    Optional<Length> width() {
+        return Optional.ofNullable(measures.get(PracticeMeasure.USABLE_WIDTH));
     }
 
     /** What of a practice differs from another one, but for the usable width, which is first its fabric's. */

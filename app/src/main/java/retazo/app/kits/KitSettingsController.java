@@ -38,7 +38,7 @@ class KitSettingsController {
         Kit kit = kits.kit(id);
         FieldReader reader = new FieldReader();
         ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
-        Optional<Length> width = settings.usableWidth(reader);
+        Optional<Length> width = settings.usableWidth(reader).or(() -> kit.settings().width());
         if (reader.anyProblem()) {
             next.addAttribute("width", settings.width());
             next.addAttribute("squaring", settings.squaring());
@@ -47,7 +47,7 @@ class KitSettingsController {
             return back(id, fabric, next);
         }
         KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
-        kits.set(id, width.filter(one -> !one.equals(works.usableWidth(kit.with(KitSettings.NONE), kit.fabric(fabric)))).map(own::onWidth).orElse(own));
+        kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(own::onWidth).orElse(own));
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         return back(id, fabric, next);
     }

@@ -70,6 +70,12 @@ public class KitWorks {
         return new KitCloth(kit, practiceOf(kit), fabrics, Map.of()).cloth(fabric).usableWidth().value();
     }
 
+    /** Whether a usable width differs from the one that a fabric would be planned for in a kit without settings of its own. */
+    @Transactional(readOnly = true)
+    public boolean isOwnWidth(Kit kit, Fabric fabric, Length width) {
+        return !width.equals(usableWidth(kit.with(KitSettings.NONE), fabric));
+    }
+
     /** The kit with its quilt, cloth and bill, for one bag, by the practice of now. */
     @Transactional(readOnly = true)
     public KitWork work(Kit kit) {

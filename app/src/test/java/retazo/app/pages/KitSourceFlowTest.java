@@ -187,6 +187,10 @@ class KitSourceFlowTest {
             assertThat(designer.page().locator("#own-settings").textContent()).contains("37 in in place of 40 in");
             assertThat(designer.page().getByLabel("Usable width").inputValue()).isEqualTo("37 in");
             assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
+            designer.go("/kits/" + kit + "/cloth?squaring=2");
+            designer.press("Keep them for this kit");
+            designer.page().getByText("Kept for this kit alone.").waitFor();
+            assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
             designer.press("Follow the shop again");
             designer.page().getByText("follows its pattern and the shop again").waitFor();
             assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(40));
