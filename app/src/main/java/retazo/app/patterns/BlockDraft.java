@@ -42,7 +42,7 @@ record BlockDraft(List<Length> columnWidths, List<Length> rowHeights, List<Cell>
         if (columns.isEmpty() || rows.isEmpty()) {
             return new BlockDraft(columns, rows, List.of(), Optional.empty());
         }
-        CellGrid.Reading reading = CellGrid.read(row.padded(columns.size(), rows.size()).grid(), names);
+        CellGrid.Grid reading = CellGrid.read(row.padded(columns.size(), rows.size()).grid(), names);
         List<Problem> problems = new ArrayList<>(reading.problems());
         Set<String> told = problems.stream().map(Problem::place).collect(Collectors.toSet());
         Block.problems(columns, rows, reading.cells(), trim).stream()

@@ -21,6 +21,8 @@ import retazo.core.block.Unit;
 import retazo.core.block.UnitExample;
 import retazo.core.block.UnitKind;
 import retazo.core.block.UnitMethod;
+import retazo.core.block.SewnUnit;
+import retazo.core.block.UnitReader;
 import retazo.core.block.UnitSpec;
 import retazo.core.measure.Length;
 
@@ -51,7 +53,7 @@ class CellController {
         LETTERS.chars().forEach(letter -> roles.put(String.valueOf((char) letter), new RoleKey(String.valueOf((char) letter))));
         CellGrid.Names names = new CellGrid.Names(roles, Map.of());
         String text = Typed.text(change.text());
-        Optional<CellGrid.Placed> placed = CellGrid.readContent(text, names).match(Optional::of, problem -> Optional.empty());
+        Optional<CellGrid.Placed> placed = CellGrid.readContent(text, names).understood();
         return switch (Typed.text(change.action())) {
             case "place" -> placed(change, roles).orElse(text);
             case "turn" -> placed.map(cell -> written(cell.content(), cell.orientation().then(Turn.QUARTER), roles)).orElse(text);
@@ -76,7 +78,7 @@ class CellController {
         return UnitKind.ofCode(Typed.text(change.kind())).filter(kind -> !chosen.isEmpty()).flatMap(kind -> size.flatMap(cell -> {
             UnitMethod method = UnitMethod.ofCode(Typed.text(change.method())).filter(kind.methods()::contains).orElse(kind.customaryMethod());
             UnitSpec spec = UnitExample.of(kind, method, chosen, cell);
-            return spec.read().match(unit -> Optional.of(written(unit, Orientation.UPRIGHT, roles)), problem -> Optional.empty());
+            return UnitReader.read(spec).understood().map(unit -> written(new SewnUnit(unit), Orientation.UPRIGHT, roles));
         }));
     }
 
@@ -95,8 +97,8 @@ class CellController {
         RoleKey from = other.get();
         UnaryOperator<RoleKey> swap = role -> role.equals(from) ? to : role.equals(to) ? from : role;
         return cell.content().unitSpec()
-                .flatMap(spec -> spec.read().<Optional<Unit>>match(Optional::of, problem -> Optional.empty()))
+                .flatMap(spec -> UnitReader.read(spec).understood())
                 .flatMap(unit -> unit.recoloured(swap))
-                .map(unit -> written(unit, cell.orientation(), roles));
+                .map(unit -> written(new SewnUnit(unit), cell.orientation(), roles));
     }
 }

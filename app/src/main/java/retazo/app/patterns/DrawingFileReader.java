@@ -18,6 +18,8 @@ import retazo.core.block.Turn;
 import retazo.core.block.UnitKind;
 import retazo.core.block.UnitMethod;
 import retazo.core.block.UnitPart;
+import retazo.core.block.SewnUnit;
+import retazo.core.block.UnitReader;
 import retazo.core.block.UnitSpec;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -128,7 +130,7 @@ final class DrawingFileReader {
             fields.add(fields.path("parts"), "file.missing");
             return Optional.empty();
         }
-        return new UnitSpec(kind, method, parts).read().match(Optional::of, problem -> {
+        return UnitReader.read(new UnitSpec(kind, method, parts)).match(unit -> Optional.of(new SewnUnit(unit)), problem -> {
             problems.add(problem.movedTo(fields.path("parts")));
             return Optional.empty();
         });

@@ -13,6 +13,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
+import retazo.core.measure.TypedLength;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -135,9 +136,9 @@ final class JsonFields {
 
     private Length length(String text, String place) {
         return LengthText.read(text, LengthUnit.INCH).match(
-                understood -> understood.length(),
+                TypedLength::length,
                 fault -> {
-                    problems.add(fault.problem().movedTo(place));
+                    problems.add(fault.movedTo(place));
                     return Length.ZERO;
                 });
     }

@@ -123,7 +123,7 @@ final class PatternFileReader {
         List<Length> borders = fields.lengths("borders", 12);
         Optional<Length> sash = fields.optionalLength("sash");
         Optional<Length> block = fields.optionalLength("block");
-        PlaceChangeText.Reading changes = PlaceChangeText.read(fields.optionalText("changes", LONGEST_CHANGES));
+        PlaceChangeText.Changes changes = PlaceChangeText.read(fields.optionalText("changes", LONGEST_CHANGES));
         changes.unread().stream().limit(1).forEach(text -> fields.add(fields.path("changes"), "changes.unread", text));
         QuiltSize.Overrides overrides = new QuiltSize.Overrides(sash, block, changes.changes());
         return key.map(found -> new QuiltSize.Grid(found, name, columns, rows, borders, printed, overrides));

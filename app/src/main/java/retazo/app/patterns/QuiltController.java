@@ -17,7 +17,6 @@ import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.core.quilt.BlockKind;
 import retazo.core.quilt.Drawing;
-import retazo.core.quilt.MapRule;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltSize;
 
@@ -73,7 +72,7 @@ class QuiltController {
         QuiltDraft draft = QuiltDraft.of(form, pattern, drawing);
         return draft.content().map(PatternContent::design)
                 .flatMap(design -> shown(design, form).map(size -> PlaceRuleTexts.of(
-                        MapRule.of(design.drawing().orElseThrow(), size), drawing, role -> design.role(role).letter())))
+                        design.drawing().orElseThrow().map(size), drawing, role -> design.role(role).letter())))
                 .map(form::with).orElse(form);
     }
 

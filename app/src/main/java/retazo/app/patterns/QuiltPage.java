@@ -29,6 +29,7 @@ import retazo.core.quilt.PlaceGrid;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltDrawing;
 import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.TopSize;
 import retazo.core.quilt.QuiltPlanner;
 import retazo.core.quilt.QuiltSize;
 import retazo.core.quilt.Use;
@@ -92,7 +93,7 @@ record QuiltPage(
             return warnings.stream().map(FractionText::of).toList();
         }
 
-        private FractionText sides(QuiltPlan.Finished finished) {
+        private FractionText sides(TopSize finished) {
             return FractionText.of(plain(finished.width().value()).replace(" in", "") + " × " + plain(finished.height().value()));
         }
 

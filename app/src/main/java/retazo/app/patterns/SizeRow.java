@@ -136,7 +136,7 @@ record SizeRow(
         Optional<Length> blockWidth = Typed.text(block).isEmpty()
                 ? Optional.empty()
                 : Optional.of(context.reader().lengthAboveZero(place + "block", block, LengthUnit.INCH, Block.LARGEST_LINE));
-        PlaceChangeText.Reading byHand = PlaceChangeText.read(context.reader().optionalText(place + "changes", changes, LONGEST_CHANGES));
+        PlaceChangeText.Changes byHand = PlaceChangeText.read(context.reader().optionalText(place + "changes", changes, LONGEST_CHANGES));
         byHand.unread().stream().limit(1).forEach(
                 text -> context.reader().add(Problem.at(place + "changes", "changes.unread", text)));
         return new QuiltSize.Overrides(

@@ -34,6 +34,7 @@ import retazo.core.quilt.Layout;
 import retazo.core.quilt.PrintedText;
 import retazo.core.quilt.QuiltDesign;
 import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.TopSize;
 import retazo.core.quilt.Use;
 import retazo.core.quilt.Way;
 
@@ -73,13 +74,13 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                         layout.columns().value() + " × " + layout.rows().value(),
                         "",
                         Optional.empty())).orElse(Cell.NOTHING)),
-                row("sizes.width", work -> side(work, QuiltPlan.Finished::width, layout -> layout.width().quoted())),
-                row("sizes.height", work -> side(work, QuiltPlan.Finished::height, layout -> layout.height().quoted())));
+                row("sizes.width", work -> side(work, TopSize::width, layout -> layout.width().quoted())),
+                row("sizes.height", work -> side(work, TopSize::height, layout -> layout.height().quoted())));
     }
 
     /** A finished side with borders, and beneath it the one without where it is known. */
     private Cell side(
-            SizeWork work, Function<QuiltPlan.Finished, Figure<Length>> outer, Function<Layout, Figure<Length>> inner) {
+            SizeWork work, Function<TopSize, Figure<Length>> outer, Function<Layout, Figure<Length>> inner) {
         return work.plan().finished().map(outer).map(with -> {
             Optional<Figure<Length>> without = work.plan().layout().map(inner);
             return new Cell(

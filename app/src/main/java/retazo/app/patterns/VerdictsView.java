@@ -21,7 +21,7 @@ import retazo.core.verdict.Judgement;
 import retazo.core.verdict.LengthVerdict;
 import retazo.core.verdict.PrintedCounts;
 import retazo.core.verdict.PrintedSizes;
-import retazo.core.verdict.Reading;
+import retazo.core.verdict.OtherHabits;
 import retazo.core.verdict.SizeVerdict;
 
 /** What is said of everything that a pattern's paper prints, those figures first that do not agree. */
@@ -76,7 +76,7 @@ record VerdictsView(List<Line> lines, int agreeing) {
             };
         }
 
-        private FractionText reading(Optional<Reading> reading) {
+        private FractionText reading(Optional<OtherHabits> reading) {
             return FractionText.of(reading
                     .map(found -> words.text("reading.right", found.habits().stream().map(this::of).collect(Collectors.joining(", "))))
                     .orElseGet(() -> words.text("reading.none")));

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.measure.Length;
-import retazo.core.measure.LengthReading;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
+import retazo.core.measure.TypedLength;
 
 /** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
 public final class FieldReader {
@@ -36,9 +36,9 @@ public final class FieldReader {
     /** A length, or zero with a problem at the field. */
     public Length length(String field, @Nullable String typed, LengthUnit assumed) {
         return LengthText.read(typed == null ? "" : typed, assumed).match(
-                LengthReading.Understood::length,
+                TypedLength::length,
                 fault -> {
-                    problems.add(fault.problem().movedTo(field));
+                    problems.add(fault.movedTo(field));
                     return Length.ZERO;
                 });
     }

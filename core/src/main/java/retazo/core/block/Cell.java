@@ -14,4 +14,9 @@ public record Cell(int column, int row, int columnSpan, int rowSpan, CellContent
     public static Cell at(int column, int row, CellContent content, Orientation orientation) {
         return new Cell(column, row, 1, 1, content, orientation);
     }
+
+    /** A unit in a cell that covers one column and one row. */
+    public static Cell at(int column, int row, Unit unit, Orientation orientation) {
+        return at(column, row, new SewnUnit(unit), orientation);
+    }
 }

@@ -9,7 +9,7 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 
 /** What stands in a cell of a block: a unit, or a smaller block. */
-public sealed interface CellContent permits Unit, InnerBlock {
+public sealed interface CellContent permits SewnUnit, InnerBlock {
 
     /** The roles in it, each once, first role first. */
     List<RoleKey> roles();

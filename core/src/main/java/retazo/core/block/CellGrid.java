@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import retazo.core.measure.Problem;
+import retazo.core.measure.Reading;
 
 /**
  * The short texts that a block's cells are typed with: a unit as {@link UnitText} reads it, or {@code block KEY} for a
@@ -28,8 +29,8 @@ public final class CellGrid {
     }
 
     /** What came of reading a typed grid: the cells read, and what was wrong at which place. */
-    public record Reading(List<Cell> cells, List<Problem> problems) {
-        public Reading {
+    public record Grid(List<Cell> cells, List<Problem> problems) {
+        public Grid {
             cells = List.copyOf(cells);
             problems = List.copyOf(problems);
         }
@@ -53,7 +54,7 @@ public final class CellGrid {
      *
      * @param rows texts by row and column; every row of the same length
      */
-    public static Reading read(List<List<String>> rows, Names names) {
+    public static Grid read(List<List<String>> rows, Names names) {
         List<Problem> problems = new ArrayList<>();
         List<Cell> cells = new ArrayList<>();
         int[][] owner = new int[rows.size()][];
@@ -78,7 +79,7 @@ public final class CellGrid {
             }
         }
         problems.addAll(unequalSpans(cells, owner));
-        return new Reading(cells, problems);
+        return new Grid(cells, problems);
     }
 
     private static int neighbour(int[][] owner, int row, int column, String text) {
@@ -114,35 +115,13 @@ public final class CellGrid {
     public record Placed(CellContent content, Orientation orientation) {
     }
 
-    /** What came of reading one cell. */
-    public sealed interface CellReading {
-
-        <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood);
-
-        /** Something that can stand in a cell. */
-        record Understood(Placed placed) implements CellReading {
-            @Override
-            public <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood) {
-                return understood.apply(placed);
-            }
-        }
-
-        /** Why the text says nothing. */
-        record NotUnderstood(Problem problem) implements CellReading {
-            @Override
-            public <R> R match(Function<Placed, R> understood, Function<Problem, R> notUnderstood) {
-                return notUnderstood.apply(problem);
-            }
-        }
-    }
-
     /** Reads what stands in one cell. */
-    public static CellReading readContent(String typed, Names names) {
+    public static Reading<Placed> readContent(String typed, Names names) {
         Matcher falling = FALLING.matcher(typed.strip());
         String text = falling.matches() ? falling.group(1) + "/" + falling.group(2) + " @270" : typed.strip();
         Matcher turned = TURNED.matcher(text);
         if (!turned.matches()) {
-            return new CellReading.NotUnderstood(Problem.of("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text));
+            return Reading.fault("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text);
         }
         int degrees = turned.group(2) == null ? 0 : Integer.parseInt(turned.group(2));
         Orientation orientation = new Orientation(Turn.values()[degrees / 90], "m".equals(turned.group(3)));
@@ -150,11 +129,11 @@ public final class CellGrid {
         if (inner.matches()) {
             InnerBlock block = names.blocks().get(inner.group(1));
             return block == null
-                    ? new CellReading.NotUnderstood(Problem.of("cell.unknown-block", inner.group(1)))
-                    : new CellReading.Understood(new Placed(block, orientation));
+                    ? Reading.fault("cell.unknown-block", inner.group(1))
+                    : Reading.of(new Placed(block, orientation));
         }
-        return UnitText.read(turned.group(1), names.roles()).match(
-                unit -> new CellReading.Understood(new Placed(unit, orientation)), CellReading.NotUnderstood::new);
+        return UnitText.read(turned.group(1), names.roles())
+                .map(unit -> new Placed(new SewnUnit(unit), orientation));
     }
 
     /** Spans that are not rectangles: a place inside the span that belongs to another cell. */

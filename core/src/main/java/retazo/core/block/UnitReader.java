@@ -8,16 +8,17 @@ import java.util.regex.Pattern;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.measure.Reading;
 
 /** Makes units of what is typed or kept: how many parts each kind has, and what their sizes mean. */
-final class UnitReader {
+public final class UnitReader {
 
     private static final Pattern PER_STRIP = Pattern.compile("([1-9][0-9]{0,2})-per-strip");
 
     private UnitReader() {
     }
 
-    static UnitReading read(UnitSpec spec) {
+    public static Reading<Unit> read(UnitSpec spec) {
         if (!spec.kind().methods().contains(spec.method())) {
             return no("unit.method", spec.kind().code(), spec.method().code());
         }
@@ -41,22 +42,22 @@ final class UnitReader {
         };
     }
 
-    private static UnitReading yes(Unit unit) {
-        return new UnitReading.Understood(unit);
+    private static Reading<Unit> yes(Unit unit) {
+        return Reading.of(unit);
     }
 
-    private static UnitReading no(String code, Object... arguments) {
-        return new UnitReading.NotUnderstood(Problem.of(code, arguments));
+    private static Reading<Unit> no(String code, Object... arguments) {
+        return Reading.fault(code, arguments);
     }
 
-    private static UnitReading plain(UnitSpec spec, int parts, java.util.function.Supplier<Unit> unit) {
+    private static Reading<Unit> plain(UnitSpec spec, int parts, java.util.function.Supplier<Unit> unit) {
         if (spec.parts().size() != parts) {
             return no("unit.parts", spec.kind().code(), parts, spec.parts().size());
         }
         return spec.arePartsPlain() ? yes(unit.get()) : no("unit.sizes-not-wanted", spec.kind().code());
     }
 
-    private static UnitReading ring(UnitSpec spec) {
+    private static Reading<Unit> ring(UnitSpec spec) {
         int wedges = spec.parts().size() - 1;
         if (wedges != 1 && wedges != 2 && wedges != 4 && wedges != 8) {
             return no("unit.ring-parts", spec.parts().size());
@@ -66,7 +67,7 @@ final class UnitReader {
                 : no("unit.sizes-not-wanted", spec.kind().code());
     }
 
-    private static UnitReading clipped(UnitSpec spec) {
+    private static Reading<Unit> clipped(UnitSpec spec) {
         if (spec.parts().size() < 2 || spec.parts().size() > 5 || !spec.parts().get(0).isPlain()) {
             return no("unit.clipped-parts");
         }
@@ -81,7 +82,7 @@ final class UnitReader {
         return yes(new Clipped(spec.parts().get(0).role(), clips));
     }
 
-    private static UnitReading stripSet(UnitSpec spec) {
+    private static Reading<Unit> stripSet(UnitSpec spec) {
         boolean widths = spec.parts().stream()
                 .allMatch(part -> part.place().isEmpty() && part.sizes().size() == 1 && part.sizes().get(0).isPositive());
         if (!widths || spec.parts().size() < 2 || spec.parts().size() > StripSet.MOST_STRIPS) {
@@ -90,7 +91,7 @@ final class UnitReader {
         return yes(new StripSet(spec.parts().stream().map(part -> new StripSet.Strip(part.role(), part.sizes().get(0))).toList()));
     }
 
-    private static UnitReading wedge(UnitSpec spec) {
+    private static Reading<Unit> wedge(UnitSpec spec) {
         if (spec.parts().size() != 2 || !spec.parts().get(1).isPlain()
                 || !spec.parts().get(0).place().isEmpty() || spec.parts().get(0).sizes().size() > 1) {
             return no("unit.wedge-parts");
@@ -99,7 +100,7 @@ final class UnitReader {
         return yes(new Wedge(spec.parts().get(0).role(), top, spec.parts().get(1).role()));
     }
 
-    private static UnitReading slashed(UnitSpec spec) {
+    private static Reading<Unit> slashed(UnitSpec spec) {
         UnitPart first = spec.parts().get(0);
         boolean restPlain = spec.parts().stream().skip(1).allMatch(UnitPart::isPlain);
         if (spec.parts().size() < 2 || spec.parts().size() > Slashed.MOST_PARTS || !restPlain
@@ -109,7 +110,7 @@ final class UnitReader {
         return yes(new Slashed(spec.roles(), first.sizes().get(0)));
     }
 
-    private static UnitReading templates(UnitSpec spec) {
+    private static Reading<Unit> templates(UnitSpec spec) {
         if (spec.parts().size() > Templates.MOST_SHAPES) {
             return no("unit.template-parts", Templates.MOST_SHAPES, Templates.MOST_CORNERS);
         }

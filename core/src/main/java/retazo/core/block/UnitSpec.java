@@ -20,11 +20,6 @@ public record UnitSpec(UnitKind kind, UnitMethod method, List<UnitPart> parts) {
         return new UnitSpec(kind, method, roles.stream().map(UnitPart::of).toList());
     }
 
-    /** The unit, or what keeps this from being one. */
-    public UnitReading read() {
-        return UnitReader.read(this);
-    }
-
     UnitSpec recoloured(UnaryOperator<RoleKey> change) {
         return new UnitSpec(kind, method, parts.stream()
                 .map(part -> new UnitPart(change.apply(part.role()), part.place(), part.sizes()))

@@ -13,6 +13,8 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
+import retazo.core.measure.Reading;
+import retazo.core.measure.TypedLength;
 
 /**
  * The one line in which a unit is typed: {@code A} is a patch, {@code A/B} a half-square triangle unit two at a time whose
@@ -37,7 +39,7 @@ public final class UnitText {
      *
      * @param roles the roles by their letter
      */
-    public static UnitReading read(String typed, Map<String, RoleKey> roles) {
+    public static Reading<Unit> read(String typed, Map<String, RoleKey> roles) {
         String text = typed.strip();
         Matcher shortUnit = SHORT.matcher(text.toUpperCase(Locale.ROOT));
         if (shortUnit.matches()) {
@@ -49,44 +51,39 @@ public final class UnitText {
         Matcher longUnit = LONG.matcher(text);
         Optional<UnitKind> kind = longUnit.matches() ? UnitKind.ofCode(longUnit.group(1)) : Optional.empty();
         if (kind.isEmpty() || text.length() > LONGEST) {
-            return no(Problem.of("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text));
+            return Reading.fault("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text);
         }
         Optional<UnitMethod> method = longUnit.group(2) == null
                 ? Optional.of(kind.get().customaryMethod()) : UnitMethod.ofCode(longUnit.group(2));
         return method
                 .map(found -> spec(kind.get(), found, List.of(longUnit.group(3).split(",", -1)), roles))
-                .orElseGet(() -> no(Problem.of("unit.method", kind.get().code(), longUnit.group(2))));
+                .orElseGet(() -> Reading.fault("unit.method", kind.get().code(), longUnit.group(2)));
     }
 
-    private static UnitReading no(Problem problem) {
-        return new UnitReading.NotUnderstood(problem);
-    }
-
-    private static UnitReading spec(UnitKind kind, UnitMethod method, List<String> texts, Map<String, RoleKey> roles) {
+    private static Reading<Unit> spec(UnitKind kind, UnitMethod method, List<String> texts, Map<String, RoleKey> roles) {
         List<UnitPart> parts = new ArrayList<>();
         for (String text : texts) {
             Matcher part = PART.matcher(text.strip());
             if (!part.matches()) {
-                return no(Problem.of("unit.part", text.strip()));
+                return Reading.fault("unit.part", text.strip());
             }
             RoleKey role = roles.get(part.group(1).toUpperCase(Locale.ROOT));
             if (role == null) {
-                return no(Problem.of("cell.unknown-role", part.group(1)));
+                return Reading.fault("cell.unknown-role", part.group(1));
             }
             List<String> words = part.group(2) == null ? List.of() : List.of(part.group(2).split(":"));
             boolean placed = !words.isEmpty() && PLACE.matcher(words.get(0).strip()).matches();
             List<Length> sizes = new ArrayList<>();
             for (String word : placed ? words.subList(1, words.size()) : words) {
-                Optional<Length> size = LengthText.read(word, LengthUnit.INCH)
-                        .match(understood -> Optional.of(understood.length()), notUnderstood -> Optional.empty());
+                Optional<Length> size = LengthText.read(word, LengthUnit.INCH).understood().map(TypedLength::length);
                 if (size.isEmpty()) {
-                    return no(Problem.of("unit.size", word.strip()));
+                    return Reading.fault("unit.size", word.strip());
                 }
                 sizes.add(size.get());
             }
             parts.add(new UnitPart(role, placed ? words.get(0).strip() : "", sizes));
         }
-        return new UnitSpec(kind, method, parts).read();
+        return UnitReader.read(new UnitSpec(kind, method, parts));
     }
 
     /**

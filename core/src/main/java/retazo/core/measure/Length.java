@@ -62,9 +62,9 @@ public record Length(long ticks) implements Quantity, Comparable<Length> {
      */
     public static Length parse(String text) {
         return LengthText.read(text, LengthUnit.INCH).match(
-                understood -> understood.length(),
+                TypedLength::length,
                 notUnderstood -> {
-                    throw new IllegalArgumentException("'" + text + "' is not a length: " + notUnderstood.problem().code());
+                    throw new IllegalArgumentException("'" + text + "' is not a length: " + notUnderstood.code());
                 });
     }
 

@@ -39,21 +39,21 @@ public final class LengthText {
      *
      * @param assumed the unit of a number that names none
      */
-    public static LengthReading read(String typed, LengthUnit assumed) {
+    public static Reading<TypedLength> read(String typed, LengthUnit assumed) {
         String text = plain(typed);
         if (text.isEmpty()) {
-            return fault("length.missing");
+            return Reading.fault("length.missing");
         }
         if (text.startsWith("-")) {
-            return fault("length.negative", typed.strip());
+            return Reading.fault("length.negative", typed.strip());
         }
         if (TOO_MANY_DIGITS.matcher(text).find()) {
-            return fault("length.too-large", shortened(typed), LONGEST);
+            return Reading.fault("length.too-large", shortened(typed), LONGEST);
         }
-        return typed.length() > LONGEST_TEXT ? fault("length.unreadable", shortened(typed)) : readParts(text, typed, assumed);
+        return typed.length() > LONGEST_TEXT ? Reading.fault("length.unreadable", shortened(typed)) : readParts(text, typed, assumed);
     }
 
-    private static LengthReading readParts(String text, String typed, LengthUnit assumed) {
+    private static Reading<TypedLength> readParts(String text, String typed, LengthUnit assumed) {
         Matcher part = PART.matcher(text);
         Length sum = Length.ZERO;
         int parts = 0;
@@ -62,16 +62,16 @@ public final class LengthText {
         while (end < text.length() && part.find(end) && part.start() == end) {
             boolean onlyPart = parts == 0 && part.end() == text.length();
             if (part.group(8) == null && !onlyPart) {
-                return fault("length.unreadable", shortened(typed));
+                return Reading.fault("length.unreadable", shortened(typed));
             }
             LengthUnit unit = unitOf(part.group(8), assumed);
             Optional<Fraction> number = Fraction.of(part);
             if (number.isEmpty()) {
-                return fault("length.divided-by-zero", shortened(typed));
+                return Reading.fault("length.divided-by-zero", shortened(typed));
             }
             Optional<Length> length = number.get().of(unit);
             if (length.isEmpty()) {
-                return fault("length.between-ticks", shortened(typed));
+                return Reading.fault("length.between-ticks", shortened(typed));
             }
             perhaps = onlyPart && unit == LengthUnit.YARD ? yardFraction(part.group(6)) : Optional.empty();
             sum = sum.plus(length.get());
@@ -79,11 +79,11 @@ public final class LengthText {
             end = part.end();
         }
         if (end < text.length()) {
-            return fault("length.unreadable", shortened(typed));
+            return Reading.fault("length.unreadable", shortened(typed));
         }
         return sum.isLongerThan(LONGEST)
-                ? fault("length.too-large", shortened(typed), LONGEST)
-                : new LengthReading.Understood(sum, perhaps);
+                ? Reading.fault("length.too-large", shortened(typed), LONGEST)
+                : Reading.of(new TypedLength(sum, perhaps));
     }
 
     private static String plain(String typed) {
@@ -136,10 +136,6 @@ public final class LengthText {
     private static String shortened(String typed) {
         String text = typed.strip();
         return text.length() <= LONGEST_TEXT ? text : text.substring(0, LONGEST_TEXT) + "…";
-    }
-
-    private static LengthReading fault(String code, Object... arguments) {
-        return new LengthReading.NotUnderstood(Problem.of(code, arguments));
     }
 
     /** A typed number, as numerator and denominator. */

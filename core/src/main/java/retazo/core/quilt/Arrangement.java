@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.LongBinaryOperator;
 import java.util.stream.Collectors;
 import retazo.core.block.BlockKey;
 import retazo.core.block.Turn;
@@ -95,8 +96,12 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
     record Variant(BlockKey kind, Colouring colouring, long blocks) {
     }
 
-    /** Each kind in each of its colourings, first place first; those cut up for the edges count as {@code cut} says. */
-    List<Variant> variants(Optional<Edges.CutBlocks.Cut> cut) {
+    /**
+     * Each kind in each of its colourings, first place first.
+     *
+     * @param cutUp how many blocks are sewn for so many halves and so many quarters at the edges
+     */
+    List<Variant> variants(LongBinaryOperator cutUp) {
         Map<Placement, long[]> shares = new LinkedHashMap<>();
         placements.forEach((place, placement) ->
                 shares.computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()), kind -> new long[3])
@@ -104,7 +109,7 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
         List<Variant> variants = new ArrayList<>();
         shares.forEach((placement, count) -> variants.add(new Variant(
                 placement.kind(), placement.colouring(),
-                count[0] + cut.map(way -> CutUpLayout.cutBlocks(way, count[1], count[2]).value()).orElse(0L))));
+                count[0] + cutUp.applyAsLong(count[1], count[2]))));
         return variants;
     }
 }

@@ -53,7 +53,7 @@ public record BackingSheet(
         return whole(Figure.given(key + ".wideWidth", Label.of("backing.wideWidth"), wideWidth, Origin.craft("wide-backing")), false);
     }
 
-    static BackingSheet behind(LayoutRequest request, RoleKey role, QuiltPlan.Finished quilt, Figure<Length> overage) {
+    static BackingSheet behind(LayoutRequest request, RoleKey role, TopSize quilt, Figure<Length> overage) {
         String key = request.key() + ".backing";
         return new BackingSheet(
                 key,

@@ -42,7 +42,7 @@ public record BindingStrip(
     }
 
     /** The strip around a finished quilt: 2(W + H) + 10 in. */
-    static BindingStrip around(LayoutRequest request, Finishing finishing, QuiltPlan.Finished quilt, Figure<Length> stripWidth) {
+    static BindingStrip around(LayoutRequest request, Finishing finishing, TopSize quilt, Figure<Length> stripWidth) {
         String key = request.key() + ".binding";
         Figure<Length> extra =
                 Figure.given("binding.extra", Label.of("binding.extra"), CORNERS_AND_JOIN, Origin.craft("binding-extra"));

@@ -21,7 +21,7 @@ import retazo.core.measure.Length;
  * @param outside     the finished size with it
  */
 public record Border(
-        int number, Figure<Length> finished, LongPieces longPieces, Optional<CutPiece> corners, QuiltPlan.Finished outside) {
+        int number, Figure<Length> finished, LongPieces longPieces, Optional<CutPiece> corners, TopSize outside) {
 
     /** What a mitred piece has to spare, for both ends together: 2 in. */
     static final Length MITRE_TO_SPARE = Length.ofInches(2);
@@ -34,7 +34,7 @@ public record Border(
          * sides of H, then two of W + 2b. With cornerstones: two of H, two of W, four squares. Mitred: side + 2b and 2 in to
          * spare. The shop's trim is added to all but mitred pieces, which have their own.
          */
-        Border border(int number, BorderDesign design, Figure<Length> width, QuiltPlan.Finished inside) {
+        Border border(int number, BorderDesign design, Figure<Length> width, TopSize inside) {
             String key = request.key() + ".border" + number;
             LayoutRequest at = request.named(key);
             Figure<Length> cutWidth = at.withSeams("cutWidth", "border.cutWidth", width);
@@ -57,7 +57,7 @@ public record Border(
                     ? Optional.of(CutPiece.rectangle(
                             design.cornerRole(), cutWidth, cutWidth, at.ofAll("corners", "border.corners", 4)))
                     : Optional.empty();
-            return new Border(number, width, pieces, corners, new QuiltPlan.Finished(
+            return new Border(number, width, pieces, corners, new TopSize(
                     bothEnds(key + ".width", "quilt.widthWithBorder", inside.width(), width),
                     bothEnds(key + ".height", "quilt.heightWithBorder", inside.height(), width)));
         }
@@ -85,9 +85,9 @@ public record Border(
     }
 
     /** All borders of a size, from the inside out. */
-    static List<Border> all(Around around, Finishing finishing, List<Length> widths, QuiltPlan.Finished inside) {
+    static List<Border> all(Around around, Finishing finishing, List<Length> widths, TopSize inside) {
         List<Border> borders = new ArrayList<>();
-        QuiltPlan.Finished quilt = inside;
+        TopSize quilt = inside;
         for (int i = 0; i < widths.size(); i++) {
             LayoutRequest request = around.request();
             Figure<Length> width = Figure.given(

@@ -24,7 +24,7 @@ import retazo.core.measure.Length;
  */
 record CompositionPlan(
         Layout layout,
-        QuiltPlan.Finished finished,
+        TopSize finished,
         List<BlockCount> blocks,
         List<PieceNeeds.Source> sources,
         List<LongPieces> longPieces,
@@ -54,11 +54,11 @@ record CompositionPlan(
             LayoutRequest at = request.layout();
             Finishing finishing = request.composition().finishing();
             Layout layout = request.composition().setting().layOut(at);
-            QuiltPlan.Finished inside = new QuiltPlan.Finished(layout.width().quoted(), layout.height().quoted());
+            TopSize inside = new TopSize(layout.width().quoted(), layout.height().quoted());
             List<Border> borders = Border.all(
                     new Border.Around(at, request.practice().figure(PracticeMeasure.BORDER_TRIM)), finishing, request.borderWidths(), inside);
-            QuiltPlan.Finished outside = borders.isEmpty() ? inside : borders.get(borders.size() - 1).outside();
-            QuiltPlan.Finished finished = new QuiltPlan.Finished(
+            TopSize outside = borders.isEmpty() ? inside : borders.get(borders.size() - 1).outside();
+            TopSize finished = new TopSize(
                     outside.width().named(at.key() + ".finishedWidth", Label.of("quilt.finishedWidth")),
                     outside.height().named(at.key() + ".finishedHeight", Label.of("quilt.finishedHeight")));
             return new CompositionPlan(
@@ -77,7 +77,7 @@ record CompositionPlan(
             return sources;
         }
 
-        private List<LongPieces> longPieces(Layout layout, List<Border> borders, QuiltPlan.Finished inside) {
+        private List<LongPieces> longPieces(Layout layout, List<Border> borders, TopSize inside) {
             List<LongPieces> longPieces = new ArrayList<>(borders.stream().map(Border::longPieces).toList());
             longPieces.addAll(layout.longPieces());
             request.composition().finishing().flange().ifPresent(flange -> longPieces.add(flange.pieces(request.layout(), inside)));
@@ -87,7 +87,7 @@ record CompositionPlan(
         private List<BlockCount> blocks(Layout layout) {
             List<Arrangement.Variant> variants =
                     Arrangement.of(request.composition().places(), layout.grid(), request.changes())
-                            .variants(request.composition().setting().cutUp());
+                            .variants(request.composition().setting()::wholeForParts);
             Map<BlockKey, Integer> numbers = new HashMap<>();
             List<BlockCount> blocks = new ArrayList<>();
             for (Arrangement.Variant variant : variants) {

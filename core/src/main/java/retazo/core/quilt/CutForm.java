@@ -16,6 +16,7 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
+import retazo.core.measure.TypedLength;
 
 /** What a line of a cut list cuts. All sizes are cut sizes. */
 public sealed interface CutForm {
@@ -166,8 +167,7 @@ public sealed interface CutForm {
     }
 
     private static Optional<Length> length(String text) {
-        return LengthText.read(text, LengthUnit.INCH)
-                .match(understood -> Optional.of(understood.length()), notUnderstood -> Optional.empty());
+        return LengthText.read(text, LengthUnit.INCH).understood().map(TypedLength::length);
     }
 
     /** The forms of a typed piece. */

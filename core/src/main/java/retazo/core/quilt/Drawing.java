@@ -110,6 +110,16 @@ public record Drawing(List<BlockKind> blocks, Composition quilt, List<Item> item
         return roles;
     }
 
+    /** What stands in each place of a size, with its changes by hand. */
+    public Arrangement arrangement(QuiltSize.Grid size) {
+        return Arrangement.of(places(), setting().grid(size.columns(), size.rows()), size.overrides().changes());
+    }
+
+    /** The places of a size written out as a map of their own. */
+    public MapRule map(QuiltSize.Grid size) {
+        return MapRule.of(arrangement(size), places().kinds().get(0));
+    }
+
     /** The drawing as a size has it: its blocks at its block size, its sashes at their width; empty where blocks cannot be scaled so. */
     public Optional<Drawing> at(QuiltSize.Grid size) {
         Setting sashed = size.overrides().sash().map(width -> setting().withSashes(width)).orElse(setting());

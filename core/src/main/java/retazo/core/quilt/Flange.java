@@ -19,7 +19,7 @@ public record Flange(RoleKey role, Length width) {
     public static final Length WIDEST = Length.ofInches(2);
 
     /** Four strips, as long as the sides that they are caught in, cut 2(w + s) wide since they lie doubled. */
-    LongPieces pieces(LayoutRequest request, QuiltPlan.Finished around) {
+    LongPieces pieces(LayoutRequest request, TopSize around) {
         LayoutRequest at = request.named(request.key() + ".flange");
         Figure<Length> shown = at.given("width", "flange.width", width);
         Figure<Length> seam = request.practice().seam();

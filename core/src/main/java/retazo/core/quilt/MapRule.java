@@ -28,11 +28,14 @@ public record MapRule(int columns, int rows, List<Step> steps, Fill fill) implem
         }
     }
 
-    /** What stands in each place of a size, written out; colours that belong to places are not in it. */
-    public static MapRule of(Drawing drawing, QuiltSize.Grid size) {
-        PlaceGrid grid = drawing.setting().grid(size.columns(), size.rows());
-        Arrangement arrangement = Arrangement.of(drawing.places(), grid, size.overrides().changes());
-        Step filler = new Step(drawing.places().kinds().get(0), Turn.NONE);
+    /**
+     * What stands in each place, written out; colours that belong to places are not in it.
+     *
+     * @param elsewhere what stands in cells of the map that are no place of the grid
+     */
+    public static MapRule of(Arrangement arrangement, BlockKey elsewhere) {
+        PlaceGrid grid = arrangement.grid();
+        Step filler = new Step(elsewhere, Turn.NONE);
         int columns = 1 + grid.places().stream().mapToInt(grid::numberInRow).max().orElse(0);
         int rows = grid.lastRow() + 1;
         Step[] steps = new Step[columns * rows];

@@ -24,14 +24,14 @@ public final class PlaceChangeText {
      *
      * @param unread the parts that say nothing
      */
-    public record Reading(List<PlaceChange> changes, List<String> unread) {
-        public Reading {
+    public record Changes(List<PlaceChange> changes, List<String> unread) {
+        public Changes {
             changes = List.copyOf(changes);
             unread = List.copyOf(unread);
         }
     }
 
-    public static Reading read(String text) {
+    public static Changes read(String text) {
         List<PlaceChange> changes = new ArrayList<>();
         List<String> unread = new ArrayList<>();
         for (String part : text.split(";")) {
@@ -40,7 +40,7 @@ public final class PlaceChangeText {
                 readOne(clean).ifPresentOrElse(changes::add, () -> unread.add(clean));
             }
         }
-        return new Reading(changes, unread);
+        return new Changes(changes, unread);
     }
 
     private static Optional<PlaceChange> readOne(String text) {

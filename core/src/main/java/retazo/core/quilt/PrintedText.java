@@ -12,6 +12,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
+import retazo.core.measure.Reading;
 
 /**
  * Reads a cell of a printed size table: {@code 1-1/2 yds}, {@code ⅓}, {@code 2 FQ}, {@code 1 roll or 1¼ yd}. A number alone
@@ -47,36 +48,11 @@ public final class PrintedText {
     private PrintedText() {
     }
 
-    /** What came of reading a cell: the ways of meeting it, none for an empty cell, or what was wrong. */
-    public sealed interface Reading {
-
-        <R> R match(Function<List<PrintedAmount>, R> understood, Function<Problem, R> notUnderstood);
-
-        /** The ways in which the cell can be met; none where nothing is needed. */
-        record Understood(List<PrintedAmount> amounts) implements Reading {
-            public Understood {
-                amounts = List.copyOf(amounts);
-            }
-
-            @Override
-            public <R> R match(Function<List<PrintedAmount>, R> understood, Function<Problem, R> notUnderstood) {
-                return understood.apply(amounts);
-            }
-        }
-
-        /** Why the cell says nothing. */
-        record NotUnderstood(Problem problem) implements Reading {
-            @Override
-            public <R> R match(Function<List<PrintedAmount>, R> understood, Function<Problem, R> notUnderstood) {
-                return notUnderstood.apply(problem);
-            }
-        }
-    }
-
-    public static Reading read(String typed) {
+    /** The ways in which a cell can be met, none for one that says so; or what was wrong with it. */
+    public static Reading<List<PrintedAmount>> read(String typed) {
         String text = typed.replace('\u00a0', ' ').strip().toLowerCase(Locale.ROOT);
         if (NOTHING.matcher(text).matches()) {
-            return new Reading.Understood(List.of());
+            return Reading.of(List.of());
         }
         List<PrintedAmount> amounts = new ArrayList<>();
         for (String part : OR.split(text)) {
@@ -87,10 +63,10 @@ public final class PrintedText {
             }
             Optional<Problem> problem = length(part, amounts);
             if (problem.isPresent()) {
-                return new Reading.NotUnderstood(problem.get());
+                return new Reading.NotUnderstood<>(problem.get());
             }
         }
-        return new Reading.Understood(amounts);
+        return Reading.of(List.copyOf(amounts));
     }
 
     private static Optional<Problem> length(String part, List<PrintedAmount> amounts) {

@@ -25,7 +25,7 @@ public record QuiltPlan(
         QuiltSize size,
         Way way,
         Optional<Layout> layout,
-        Optional<Finished> finished,
+        Optional<TopSize> finished,
         List<BlockCount> blocks,
         List<PieceNeed> pieces,
         List<LongPieces> longPieces,
@@ -58,11 +58,7 @@ public record QuiltPlan(
                 bindings.stream().map(one -> one.by(practice)).toList(), backings, items, warnings);
     }
 
-    /** A finished width and height. */
-    public record Finished(Figure<Length> width, Figure<Length> height) {
-    }
-
     /** An item beside the quilt, worked out. */
-    public record MadeItem(Item item, Layout layout, Finished finished) {
+    public record MadeItem(Item item, Layout layout, TopSize finished) {
     }
 }

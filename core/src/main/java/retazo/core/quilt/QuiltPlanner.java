@@ -80,7 +80,7 @@ public final class QuiltPlanner {
 
         QuiltPlan planCutList(CutList list) {
             String key = size.key().value();
-            Optional<QuiltPlan.Finished> finished = printed();
+            Optional<TopSize> finished = printed();
             List<PieceNeed> pieces = PieceNeeds.of(key, design.roles(), list.sources(key, size, UnitPractice.of(practice)));
             Optional<LayoutRequest> around = finished.map(quilt -> request(key, NO_BLOCK, 1, 1, 1));
             Finishing finishing = Finishing.of(List.of(), list.binding(), list.backing());
@@ -99,8 +99,8 @@ public final class QuiltPlanner {
                     List.of());
         }
 
-        private Optional<QuiltPlan.Finished> printed() {
-            return size.printed().map(printed -> new QuiltPlan.Finished(
+        private Optional<TopSize> printed() {
+            return size.printed().map(printed -> new TopSize(
                     printed("finishedWidth", printed.width()), printed("finishedHeight", printed.height())));
         }
 

@@ -23,6 +23,11 @@ public sealed interface Setting {
                 triangles -> Optional.empty(), blocks -> Optional.of(blocks.cut())));
     }
 
+    /** How many blocks are sewn for so many halves and quarters at the edges; none where no block is cut up. */
+    default long wholeForParts(long halves, long quarters) {
+        return cutUp().map(way -> CutUpLayout.cutBlocks(way, halves, quarters).value()).orElse(0L);
+    }
+
     /** The same with sashes of another width, where it has any. */
     Setting withSashes(Length width);
 

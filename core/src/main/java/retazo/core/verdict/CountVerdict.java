@@ -12,5 +12,5 @@ import retazo.core.quilt.SizeKey;
  * @param reading under which it is right; empty where it agrees, or none was found
  */
 public record CountVerdict(
-        int line, SizeKey size, Judgement judgement, Count printed, Count workedOut, String piece, Optional<Reading> reading) {
+        int line, SizeKey size, Judgement judgement, Count printed, Count workedOut, String piece, Optional<OtherHabits> reading) {
 }

@@ -24,5 +24,5 @@ public record LengthVerdict(
         Length exact,
         Length difference,
         Optional<Label> firstStep,
-        Optional<Reading> reading) {
+        Optional<OtherHabits> reading) {
 }

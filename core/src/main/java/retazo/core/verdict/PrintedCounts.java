@@ -59,12 +59,12 @@ public final class PrintedCounts {
         Count workedOut = found.map(piece -> piece.count().value()).orElse(new Count(0));
         int compared = printed.compareTo(workedOut);
         Judgement judgement = compared == 0 ? Judgement.AGREES : compared > 0 ? Judgement.GENEROUS : Judgement.TOO_LITTLE;
-        Optional<Reading> reading = compared == 0
+        Optional<OtherHabits> reading = compared == 0
                 ? Optional.empty()
                 : readings(found, wanted, plans, size).entrySet().stream()
                         .filter(entry -> entry.getValue().equals(printed))
                         .findFirst()
-                        .map(entry -> new Reading(List.of(entry.getKey())));
+                        .map(entry -> new OtherHabits(List.of(entry.getKey())));
         return new CountVerdict(
                 line, size.key(), judgement, printed, workedOut, found.map(PieceNeed::label).orElse(""), reading);
     }

@@ -39,7 +39,7 @@ public final class PrintedLengths {
     private final Basis shop;
 
     /** A reading with its way of working. */
-    private record Candidate(Reading reading, Set<Use.Place> touches, Basis basis, int order) {
+    private record Candidate(OtherHabits reading, Set<Use.Place> touches, Basis basis, int order) {
 
         /** Whether it makes a difference to what is cut for a length. */
         boolean concerns(Cell cell) {
@@ -92,7 +92,7 @@ public final class PrintedLengths {
                 basis = habit.apply().apply(basis);
             }
             candidates.add(new Candidate(
-                    new Reading(habits.stream().map(Habit::label).toList()), habits.get(0).touches(), basis, candidates.size()));
+                    new OtherHabits(habits.stream().map(Habit::label).toList()), habits.get(0).touches(), basis, candidates.size()));
         }
         return candidates;
     }

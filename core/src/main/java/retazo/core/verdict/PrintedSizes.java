@@ -42,12 +42,12 @@ public final class PrintedSizes {
                 ? Judgement.AGREES
                 : printed.width().isShorterThan(workedOut.width()) || printed.height().isShorterThan(workedOut.height())
                         ? Judgement.TOO_LITTLE : Judgement.GENEROUS;
-        Optional<Reading> reading = judgement == Judgement.AGREES
+        Optional<OtherHabits> reading = judgement == Judgement.AGREES
                 ? Optional.empty()
                 : readings(size).entrySet().stream()
                         .filter(entry -> near(entry.getValue(), printed))
                         .findFirst()
-                        .map(entry -> new Reading(List.of(entry.getKey())));
+                        .map(entry -> new OtherHabits(List.of(entry.getKey())));
         return new SizeVerdict(size.key(), judgement, printed, workedOut, reading);
     }
 

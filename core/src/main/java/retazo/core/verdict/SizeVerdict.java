@@ -11,5 +11,5 @@ import retazo.core.quilt.SizeKey;
  * @param reading   under which it is right; empty where it agrees, or none was found
  */
 public record SizeVerdict(
-        SizeKey size, Judgement judgement, FinishedSize printed, FinishedSize workedOut, Optional<Reading> reading) {
+        SizeKey size, Judgement judgement, FinishedSize printed, FinishedSize workedOut, Optional<OtherHabits> reading) {
 }

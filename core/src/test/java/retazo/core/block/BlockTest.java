@@ -60,9 +60,9 @@ class BlockTest {
     @Test
     void holes_overlaps_and_triangles_that_are_not_square_are_told_at_their_cell() {
         List<Cell> cells = List.of(
-                new Cell(0, 0, 2, 1, new Patch(A), Orientation.UPRIGHT),
-                new Cell(1, 0, 1, 1, new Patch(B), Orientation.UPRIGHT),
-                new Cell(0, 1, 1, 1, new HalfSquare(A, B, UnitMethod.TWO_AT_A_TIME), Orientation.UPRIGHT));
+                new Cell(0, 0, 2, 1, new SewnUnit(new Patch(A)), Orientation.UPRIGHT),
+                new Cell(1, 0, 1, 1, new SewnUnit(new Patch(B)), Orientation.UPRIGHT),
+                new Cell(0, 1, 1, 1, new SewnUnit(new HalfSquare(A, B, UnitMethod.TWO_AT_A_TIME)), Orientation.UPRIGHT));
 
         List<Problem> problems = Block.problems(List.of(THREE, THREE), List.of(THREE, Length.ofInches(2)), cells, Optional.empty());
 
@@ -84,7 +84,7 @@ class BlockTest {
 
     @Test
     void texts_that_are_no_units_are_told_at_their_cell() {
-        CellGrid.Reading reading = CellGrid.read(
+        CellGrid.Grid reading = CellGrid.read(
                 List.of(List.of("^", "A/C", ""), List.of("A-B", "<", "<")), ROLES);
 
         assertThat(reading.problems()).extracting(Problem::place, Problem::code).containsExactly(
@@ -98,7 +98,7 @@ class BlockTest {
 
     @Test
     void a_span_that_is_no_rectangle_is_told() {
-        CellGrid.Reading reading = CellGrid.read(List.of(List.of("A", "<"), List.of("^", "B")), ROLES);
+        CellGrid.Grid reading = CellGrid.read(List.of(List.of("A", "<"), List.of("^", "B")), ROLES);
 
         assertThat(reading.problems()).extracting(Problem::code).containsExactly("cell.span-not-a-rectangle");
     }
@@ -129,7 +129,7 @@ class BlockTest {
     }
 
     private static Block block(List<List<String>> rows) {
-        CellGrid.Reading reading = CellGrid.read(rows, ROLES);
+        CellGrid.Grid reading = CellGrid.read(rows, ROLES);
         assertThat(reading.problems()).isEmpty();
         return Block.of(
                 java.util.Collections.nCopies(rows.get(0).size(), THREE), java.util.Collections.nCopies(rows.size(), THREE),

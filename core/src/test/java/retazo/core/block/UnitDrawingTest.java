@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.Reading;
 import retazo.core.measure.Problem;
 
 /** What units look like, and what turning and mirroring leave as it is. */
@@ -105,12 +106,12 @@ class UnitDrawingTest {
         Map<RoleKey, String> letters = new HashMap<>();
         UnitSamples.names().roles().forEach((letter, key) -> letters.put(key, letter));
         for (String text : texts) {
-            CellGrid.Placed placed = new CellGrid.Placed(UnitSamples.unit(text), orientation);
+            CellGrid.Placed placed = new CellGrid.Placed(new SewnUnit(UnitSamples.unit(text)), orientation);
 
-            CellGrid.CellReading read =
+            Reading<CellGrid.Placed> read =
                     CellGrid.readContent(CellGrid.write(placed.content(), placed.orientation(), letters), UnitSamples.names());
 
-            assertThat(read).isEqualTo(new CellGrid.CellReading.Understood(placed));
+            assertThat(read).isEqualTo(Reading.of(placed));
         }
     }
 
@@ -168,7 +169,7 @@ class UnitDrawingTest {
             gooze A, B                     | cell.unreadable
             """)
     void what_is_no_unit_is_told(String text, String code) {
-        CellGrid.CellReading reading = CellGrid.readContent(text, UnitSamples.names());
+        Reading<CellGrid.Placed> reading = CellGrid.readContent(text, UnitSamples.names());
 
         assertThat(reading.<Optional<String>>match(placed -> Optional.empty(), problem -> Optional.of(problem.code()))).contains(code);
     }

@@ -11,6 +11,7 @@ import retazo.core.block.BlockKey;
 import retazo.core.block.Cell;
 import retazo.core.block.Orientation;
 import retazo.core.block.Patch;
+import retazo.core.block.SewnUnit;
 import retazo.core.block.Role;
 import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
@@ -117,7 +118,7 @@ final class FinishingAnswers {
         List<Length> columns = lines(width);
         List<Length> rows = lines(height);
         return Block.of(columns, rows, List.of(
-                new Cell(0, 0, columns.size(), rows.size(), new Patch(A), Orientation.UPRIGHT)));
+                new Cell(0, 0, columns.size(), rows.size(), new SewnUnit(new Patch(A)), Orientation.UPRIGHT)));
     }
 
     private static List<Length> lines(Length side) {

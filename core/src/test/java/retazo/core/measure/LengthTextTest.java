@@ -28,16 +28,16 @@ class LengthTextTest {
     void what_is_no_length_is_told_with_its_reason(String typed, String code) {
         String text = typed == null ? "" : typed;
         Problem problem = LengthText.read(text, LengthUnit.INCH).match(
-                understood -> Problem.of("read as " + understood.length()), LengthReading.NotUnderstood::problem);
+                understood -> Problem.of("read as " + understood.length()), fault -> fault);
 
         assertThat(problem.code()).isEqualTo(code);
     }
 
     @Test
     void a_number_without_unit_has_the_assumed_one() {
-        LengthReading reading = LengthText.read("1 3/4", LengthUnit.YARD);
+        Reading<TypedLength> reading = LengthText.read("1 3/4", LengthUnit.YARD);
 
-        assertThat(reading.<Length>match(LengthReading.Understood::length, fault -> Length.ZERO)).isEqualTo(Length.ofInches(63));
+        assertThat(reading.understood().map(TypedLength::length)).contains(Length.ofInches(63));
     }
 
     @ParameterizedTest
@@ -60,16 +60,16 @@ class LengthTextTest {
     @Test
     void a_very_long_text_is_cut_short_in_its_message() {
         String message = LengthText.read("x".repeat(5000), LengthUnit.INCH)
-                .match(understood -> "", fault -> fault.problem().arguments().get(0).toString());
+                .match(understood -> "", fault -> fault.arguments().get(0).toString());
 
         assertThat(message).hasSize(61).endsWith("…");
     }
 
-    private static LengthReading.Understood understood(String typed) {
+    private static TypedLength understood(String typed) {
         return LengthText.read(typed, LengthUnit.INCH).match(
                 understood -> understood,
                 fault -> {
-                    throw new AssertionError(typed + ": " + fault.problem());
+                    throw new AssertionError(typed + ": " + fault);
                 });
     }
 }

@@ -60,7 +60,7 @@ public final class QuiltSamples {
     /** A block of equal square cells, typed with the letters A night, B lantern, C fog. */
     public static Block block(long cellInches, List<List<String>> rows) {
         CellGrid.Names names = new CellGrid.Names(Map.of("A", NIGHT, "B", LANTERN, "C", FOG, "D", QUAY, "E", BACK), Map.of());
-        CellGrid.Reading reading = CellGrid.read(rows, names);
+        CellGrid.Grid reading = CellGrid.read(rows, names);
         if (!reading.problems().isEmpty()) {
             throw new IllegalArgumentException(reading.problems().toString());
         }

@@ -8,8 +8,8 @@ import retazo.core.explain.Label;
  *
  * @param habits what is done otherwise than here, one or more, the main one first
  */
-public record Reading(List<Label> habits) {
-    public Reading {
+public record OtherHabits(List<Label> habits) {
+    public OtherHabits {
         habits = List.copyOf(habits);
     }
 }
