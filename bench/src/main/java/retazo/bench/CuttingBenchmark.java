@@ -13,10 +13,10 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanner;
-import retazo.core.cutting.CutRequest;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /** Cutting plans of one fabric with 12 piece sizes and 2,000 pieces in eighths of an inch, all of which may turn: another each time. */
@@ -48,12 +48,12 @@ public class CuttingBenchmark {
     }
 
     private static CutRequest request(Random random) {
-        List<CutPiece> pieces = new ArrayList<>();
+        List<LaidPiece> pieces = new ArrayList<>();
         int left = PIECES;
         for (int i = 0; i < SIZES; i++) {
             int count = i == SIZES - 1 ? left : 90 + random.nextInt(90);
             left -= count;
-            pieces.add(new CutPiece(
+            pieces.add(new LaidPiece(
                     "P" + i, Length.ofInches(12 + random.nextInt(90), 8), Length.ofInches(12 + random.nextInt(90), 8), count, true));
         }
         return CutRequest.of(Length.ofInches(42), pieces);

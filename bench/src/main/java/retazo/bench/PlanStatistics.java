@@ -3,11 +3,11 @@ package retazo.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanCheck;
-import retazo.core.cutting.CutPlanner;
-import retazo.core.cutting.CutRequest;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -57,13 +57,13 @@ public final class PlanStatistics {
         Length width = Length.ofInches(WIDTHS_IN_EIGHTHS[random.nextInt(WIDTHS_IN_EIGHTHS.length)], 8);
         int total = random.nextInt(3) == 0 ? 100 + random.nextInt(1_900) : 20 + random.nextInt(400);
         boolean someTurn = random.nextInt(3) > 0;
-        List<CutPiece> pieces = new ArrayList<>();
+        List<LaidPiece> pieces = new ArrayList<>();
         for (int i = 0; i < sizes; i++) {
             Length across = side(random);
             Length along = random.nextInt(4) == 0
                     ? across : i > 0 && random.nextInt(3) == 0 ? pieces.get(random.nextInt(i)).height() : side(random);
             int count = Math.max(1, (int) (total * (0.3 + random.nextDouble() * 1.4) / sizes));
-            pieces.add(new CutPiece("P" + i, across, along, count, someTurn && random.nextInt(3) > 0));
+            pieces.add(new LaidPiece("P" + i, across, along, count, someTurn && random.nextInt(3) > 0));
         }
         return CutRequest.of(width, pieces);
     }
@@ -76,7 +76,7 @@ public final class PlanStatistics {
 
     private static Length eachAlone(CutRequest request) {
         Length length = Length.ZERO;
-        for (CutPiece piece : request.pieces()) {
+        for (LaidPiece piece : request.pieces()) {
             Length upright = alone(request.usableWidth(), piece.width(), piece.height(), piece.count());
             Length turned = piece.mayTurn() ? alone(request.usableWidth(), piece.height(), piece.width(), piece.count()) : upright;
             length = length.plus(turned.isShorterThan(upright) ? turned : upright);

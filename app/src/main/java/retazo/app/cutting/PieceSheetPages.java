@@ -27,7 +27,7 @@ import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.Need;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;

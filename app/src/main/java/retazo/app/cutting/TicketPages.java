@@ -28,8 +28,8 @@ import retazo.app.staff.StaffService;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
-import retazo.core.block.Role;
 import retazo.core.bolt.RestRule;
+import retazo.core.cloth.Role;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 

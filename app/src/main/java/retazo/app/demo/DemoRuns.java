@@ -22,7 +22,7 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 

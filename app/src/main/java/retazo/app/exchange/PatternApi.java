@@ -29,16 +29,16 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /** Patterns as files, one address each. */
 @RestController

@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import retazo.app.patterns.PatternVersion;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
-import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.cutting.strip.CutStrip;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlan;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /** The cutting plan of a size as a file; lengths are texts with a unit. */
 final class PlanFile {

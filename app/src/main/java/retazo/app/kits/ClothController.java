@@ -19,16 +19,16 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.KitFabric;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.PrintedAmount;
-import retazo.core.quilt.PrintedText;
+import retazo.core.quilt.size.PrintedAmount;
+import retazo.core.quilt.size.PrintedText;
 
 /** From the cloth to the size: what a pattern becomes of lengths and bolts that are there. Nothing is kept. */
 @Controller

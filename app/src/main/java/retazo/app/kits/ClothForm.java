@@ -2,7 +2,7 @@ package retazo.app.kits;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 
 /**
  * Cloth that is there, as typed.

@@ -9,13 +9,13 @@ import retazo.app.patterns.RoleView;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.FinishedSize;
-import retazo.core.block.RoleKey;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.measure.Quantity;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * What can be made of cloth that is there.

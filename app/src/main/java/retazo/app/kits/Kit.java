@@ -10,13 +10,13 @@ import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.NotFoundException;
 import retazo.app.stock.Good;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /**
  * A kit as other features see it.

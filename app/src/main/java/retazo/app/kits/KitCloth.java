@@ -7,19 +7,19 @@ import java.util.function.UnaryOperator;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.stock.Good;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
 
 /**
  * A kit's colourway as the core plans it.

@@ -30,9 +30,9 @@ import retazo.app.shared.Words;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.app.stock.KitShelf;
-import retazo.core.block.RoleKey;
 import retazo.core.bolt.KitsPossible;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.size.QuiltSize;
 
 /** The list of kits, a kit, and the form for new ones. */
 @Controller

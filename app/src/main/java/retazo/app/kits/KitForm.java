@@ -9,8 +9,8 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.FieldReader;
 import retazo.app.stock.Good;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Problem;
 

@@ -12,14 +12,14 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.ClothQuestion;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
-import retazo.core.block.Role;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Need;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.precut.QuartersFromBolt;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /** What the pieces of a kit's cloth could come from in its place: quarters cut in the shop, or precuts in stock for one of its roles. */
 @Service

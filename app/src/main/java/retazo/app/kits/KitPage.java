@@ -24,7 +24,7 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.size.Way;
 
 /**
  * A kit as its page shows it.

@@ -1,7 +1,7 @@
 package retazo.app.kits;
 
 import retazo.app.stock.Good;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.precut.PrintMatching;
 import retazo.core.precut.SheetYield;
 

@@ -12,9 +12,9 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 
 /** Keeps what a kit takes in place of whole cloth. */
 @Controller

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import retazo.app.stock.Good;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 
 /**
  * What a kit takes in place of what its colourway names.

@@ -19,7 +19,7 @@ import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /**
  * A kit worked out by the core: the quilt, what each fabric is cut for, and the bill.

@@ -22,7 +22,7 @@ import retazo.core.bolt.KitsPossible;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.BillCost;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Instructions;

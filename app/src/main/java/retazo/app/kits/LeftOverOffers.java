@@ -16,8 +16,8 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.LaidCloth;
-import retazo.core.cutting.LeftOver;
 import retazo.core.cutting.RestUse;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 

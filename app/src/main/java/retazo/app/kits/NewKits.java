@@ -5,7 +5,7 @@ import java.util.Map;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.stock.Good;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 
 /**

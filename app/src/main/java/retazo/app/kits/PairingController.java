@@ -18,7 +18,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Problem;
 import retazo.core.precut.PrintMatching;
 

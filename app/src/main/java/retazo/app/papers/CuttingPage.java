@@ -23,7 +23,7 @@ import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /**
  * Our own cutting page for a kit, as it is printed.

@@ -17,8 +17,8 @@ import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.LaidCloth;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.Use;
 
 /** The steps by which a length is cut, as our cutting page lists them: strips in order, with what each gives. */
 final class CuttingSteps {

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import retazo.app.practice.PracticeService;
+import retazo.app.shared.Choice;
 import retazo.app.shared.Faults;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Outcome;
@@ -54,7 +55,7 @@ class AboutController {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("ways", pattern.design().ways().stream().map(PatternFileWriter::code)
-                .map(code -> new LibraryController.Choice(code, words.text("way." + code))).toList());
+                .map(code -> new Choice(code, words.text("way." + code))).toList());
         model.addAttribute("settings", AboutForm.overridable().stream()
                 .map(measure -> new Setting(measure.key(), LengthView.inches(shop.length(measure)))).toList());
         return "patterns/about";

@@ -9,16 +9,16 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
-import retazo.core.block.Role;
-import retazo.core.block.RoleWish;
-import retazo.core.block.UnitKind;
+import retazo.core.block.spec.UnitKind;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleWish;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.Way;
 
 /**
  * What is known of a pattern beside what is cut, as typed.
@@ -93,7 +93,7 @@ record AboutForm(
         }
         Map<PracticeMeasure, Length> overrides = overrides(reader);
         if (!reader.anyProblem()) {
-            reader.addAll(new retazo.core.quilt.DesignCheck(
+            reader.addAll(new retazo.core.quilt.design.DesignCheck(
                     roles, design.sizes(), design.table(), design.cutList(), design.drawing(), way.orElseThrow(), overrides).problems());
         }
         return reader.anyProblem()

@@ -6,7 +6,7 @@ import java.util.function.Function;
 import retazo.app.shared.Faults;
 import retazo.core.block.Block;
 import retazo.core.block.Cell;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 
 /**

@@ -8,9 +8,9 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import retazo.core.block.Block;
 import retazo.core.block.CellGrid;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BlockKind;
+import retazo.core.quilt.design.BlockKind;
 
 /**
  * A block as typed.

@@ -13,17 +13,17 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import retazo.core.block.Block;
 import retazo.core.block.CellContent;
 import retazo.core.block.CellGrid;
-import retazo.core.block.FinishedSize;
-import retazo.core.block.Orientation;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
-import retazo.core.block.Unit;
-import retazo.core.block.UnitExample;
-import retazo.core.block.UnitKind;
-import retazo.core.block.UnitMethod;
 import retazo.core.block.SewnUnit;
-import retazo.core.block.UnitReader;
-import retazo.core.block.UnitSpec;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.shape.Turn;
+import retazo.core.block.spec.UnitExample;
+import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
+import retazo.core.block.spec.UnitSpec;
+import retazo.core.block.unit.Unit;
+import retazo.core.block.unit.UnitReader;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 
 /** Changes one cell of a drawing: another unit, turned, mirrored, recoloured. Answers with the cell's new text. */

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import retazo.app.shared.LengthView;
-import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.cutting.strip.CutStrip;
 import retazo.core.measure.Length;
 
 /**

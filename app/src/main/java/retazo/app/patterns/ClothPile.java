@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import retazo.core.block.Role;
+import retazo.core.cloth.Role;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeTable;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeTable;
 
 /** The cloth of a size that is not drawn, as shares for the eye: by its printed lengths, or alike where none are printed. */
 record ClothPile(List<Band> bands, long total) {

@@ -2,10 +2,10 @@ package retazo.app.patterns;
 
 import java.util.List;
 import java.util.Optional;
-import retazo.core.block.Role;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Instructions;

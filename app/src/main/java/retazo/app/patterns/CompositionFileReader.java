@@ -6,33 +6,34 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import retazo.core.block.BlockKey;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
+import retazo.core.block.shape.Turn;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BindingCut;
-import retazo.core.quilt.BorderCorners;
-import retazo.core.quilt.BorderDesign;
-import retazo.core.quilt.ColourSetRule;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.Edges;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Flange;
-import retazo.core.quilt.GradientRule;
-import retazo.core.quilt.Grain;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PointRule;
-import retazo.core.quilt.PositionRule;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Sashing;
-import retazo.core.quilt.Setting;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.BindingCut;
+import retazo.core.quilt.finish.BorderCorners;
+import retazo.core.quilt.finish.BorderDesign;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.place.ColourSetRule;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.GradientRule;
+import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PointRule;
+import retazo.core.quilt.place.PositionRule;
+import retazo.core.quilt.setting.Edges;
+import retazo.core.quilt.setting.Grain;
+import retazo.core.quilt.setting.Sashing;
+import retazo.core.quilt.setting.Setting;
 
 /** Reads from a pattern file where blocks stand, how they are laid out and what lies around them. */
 final class CompositionFileReader {
 
-    private static final int MOST_MAP = QuiltDesign.MOST_BLOCKS_ACROSS * QuiltDesign.MOST_BLOCKS_ACROSS;
+    private static final int MOST_MAP = PlaceGrid.MOST_BLOCKS_ACROSS * PlaceGrid.MOST_BLOCKS_ACROSS;
     private static final String CYCLE = "cycle";
 
     private CompositionFileReader() {
@@ -137,8 +138,8 @@ final class CompositionFileReader {
     }
 
     private static Optional<PlaceRule> map(JsonFields fields) {
-        int columns = fields.number("columns", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
-        int rows = fields.number("rows", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        int columns = fields.number("columns", 1, PlaceGrid.MOST_BLOCKS_ACROSS);
+        int rows = fields.number("rows", 1, PlaceGrid.MOST_BLOCKS_ACROSS);
         MapRule.Fill fill = fields.choice("fill", PatternFileReader.choices(MapRule.Fill.values()));
         List<PlaceRule.Step> steps = steps(fields, MOST_MAP);
         if (steps.size() != columns * rows) {

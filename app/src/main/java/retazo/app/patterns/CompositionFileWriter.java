@@ -5,22 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
-import retazo.core.quilt.BindingCut;
-import retazo.core.quilt.BorderDesign;
-import retazo.core.quilt.ColourSetRule;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.Edges;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.GradientRule;
-import retazo.core.quilt.Grain;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PointRule;
-import retazo.core.quilt.PositionRule;
-import retazo.core.quilt.Sashing;
+import retazo.core.block.shape.Turn;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.finish.BindingCut;
+import retazo.core.quilt.finish.BorderDesign;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.place.ColourSetRule;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.GradientRule;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PointRule;
+import retazo.core.quilt.place.PositionRule;
+import retazo.core.quilt.setting.Edges;
+import retazo.core.quilt.setting.Grain;
+import retazo.core.quilt.setting.Sashing;
 
 /** Writes where blocks stand, how they are laid out and what lies around them, as the values of a pattern's file. */
 final class CompositionFileWriter {

@@ -5,15 +5,15 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.BindingCut;
-import retazo.core.quilt.BorderCorners;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Grain;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Setting;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.BindingCut;
+import retazo.core.quilt.finish.BorderCorners;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.setting.Grain;
+import retazo.core.quilt.setting.Setting;
 
 /** How a quilt is put together, in the short words of lists and changes. */
 final class CompositionWords {

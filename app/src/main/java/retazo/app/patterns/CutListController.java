@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.shared.Choice;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -77,7 +78,7 @@ class CutListController {
         model.addAttribute("form", form.padded());
         model.addAttribute("uses", TableForm.uses());
         model.addAttribute("precuts", PrecutKind.customary().stream()
-                .map(kind -> new LibraryController.Choice(kind.code(), words.text("precut." + kind.code())))
+                .map(kind -> new Choice(kind.code(), words.text("precut." + kind.code())))
                 .toList());
         model.addAttribute("roleNames", before.map(version -> version.design().roles().stream().map(role -> role.name()).toList())
                 .orElse(List.of()));

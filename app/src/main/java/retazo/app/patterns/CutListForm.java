@@ -6,12 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * A cut list as typed.
@@ -49,7 +49,7 @@ record CutListForm(
      *
      * @param key    of its role, where it has one already
      * @param role   its name or letter
-     * @param piece  as {@link retazo.core.quilt.CutForm} reads it
+     * @param piece  as {@link retazo.core.quilt.piece.CutForm} reads it
      * @param each   how many in each block or quilt; empty where the counts stand by size
      * @param per    label of the blocks; empty for the quilt
      * @param counts by size

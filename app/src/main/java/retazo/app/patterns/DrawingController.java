@@ -18,12 +18,12 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
 
 /** A pattern drawn: its blocks on their grids, redrawn while it is typed. */
 @Controller

@@ -9,24 +9,24 @@ import retazo.core.block.Block;
 import retazo.core.block.BlockKey;
 import retazo.core.block.Cell;
 import retazo.core.block.CellContent;
-import retazo.core.block.FinishedSize;
 import retazo.core.block.InnerBlock;
-import retazo.core.block.Orientation;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Trim;
-import retazo.core.block.Turn;
-import retazo.core.block.UnitKind;
-import retazo.core.block.UnitMethod;
-import retazo.core.block.UnitPart;
 import retazo.core.block.SewnUnit;
-import retazo.core.block.UnitReader;
-import retazo.core.block.UnitSpec;
+import retazo.core.block.Trim;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.shape.Turn;
+import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
+import retazo.core.block.spec.UnitPart;
+import retazo.core.block.spec.UnitSpec;
+import retazo.core.block.unit.UnitReader;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Item;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.Item;
+import retazo.core.quilt.place.PlaceGrid;
 
 /** Reads the drawing of a pattern file. A block may stand in the cells of the blocks after it. */
 final class DrawingFileReader {
@@ -50,8 +50,8 @@ final class DrawingFileReader {
     private Optional<Item> item(JsonFields fields) {
         String name = fields.text("name", 40);
         int copies = fields.optionalNumber("copies", 1, Item.MOST_COPIES, 1);
-        int columns = fields.number("columns", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
-        int rows = fields.number("rows", 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        int columns = fields.number("columns", 1, PlaceGrid.MOST_BLOCKS_ACROSS);
+        int rows = fields.number("rows", 1, PlaceGrid.MOST_BLOCKS_ACROSS);
         List<Length> borderWidths = fields.lengths("borderWidths", 12);
         return CompositionFileReader.read(fields).map(made -> new Item(name, copies, made, columns, rows, borderWidths));
     }

@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.place.Line;
 
 /**
  * A drawn pattern as typed.

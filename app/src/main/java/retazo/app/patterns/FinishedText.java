@@ -5,11 +5,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.FinishedSize;
+import retazo.core.block.shape.FinishedSize;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.DesignCheck;
+import retazo.core.quilt.design.DesignCheck;
 
 /** A finished size as people type it: {@code 60 x 72}, {@code 60" × 72"}. */
 final class FinishedText {

@@ -9,19 +9,19 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.BlockKey;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.BorderDesign;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.DesignCheck;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Item;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.DesignCheck;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.Item;
+import retazo.core.quilt.finish.BorderDesign;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.PlaceGrid;
 
 /**
  * An item beside the quilt, as typed: blocks in turn, at most one border, binding and backing.
@@ -73,8 +73,8 @@ record ItemRow(
         FieldReader reader = context.reader();
         String readName = reader.text(place + "name", name, LONGEST_NAME);
         int count = reader.number(place + "copies", Typed.text(copies).isEmpty() ? "1" : copies, 1, Item.MOST_COPIES);
-        int across = reader.number(place + "columns", columns, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
-        int down = reader.number(place + "rows", rows, 1, QuiltDesign.MOST_BLOCKS_ACROSS);
+        int across = reader.number(place + "columns", columns, 1, PlaceGrid.MOST_BLOCKS_ACROSS);
+        int down = reader.number(place + "rows", rows, 1, PlaceGrid.MOST_BLOCKS_ACROSS);
         if (before.isPresent() && shown.filter(this::isMadeLike).isPresent()) {
             return before.map(item -> new Item(readName, count, item.composition(), across, down, item.borderWidths()));
         }

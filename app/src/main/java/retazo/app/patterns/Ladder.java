@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import retazo.app.shared.LengthView;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * All sizes side by side on one floor, drawn to one scale, with a person beside them. Numbers are inches of the drawing.

@@ -11,10 +11,10 @@ import retazo.app.shared.Words;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothPart;
-import retazo.core.cutting.CutStrip;
 import retazo.core.cutting.LaidCloth;
-import retazo.core.cutting.LeftOver;
 import retazo.core.cutting.RestUse;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.measure.Length;
 
 /**

@@ -20,13 +20,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Choice;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.block.UnitKind;
+import retazo.core.block.spec.UnitKind;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The library of patterns: looking for one, starting one, files. */
@@ -49,10 +50,6 @@ class LibraryController {
     record ListedPattern(
             PatternVersion version, List<RoleView> roles, List<String> sizes, List<String> ways, List<String> units, List<String> tools,
             QuiltPicture picture) {
-    }
-
-    /** A choice of a filter. */
-    record Choice(String code, String words) {
     }
 
     @GetMapping("/patterns")

@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.Words;
-import retazo.core.block.Role;
+import retazo.core.cloth.Role;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /**
  * Which size and role an opened figure belongs to, by its key: {@code throw.night.sell} is {@code Throw, A night river}.

@@ -17,12 +17,12 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -36,10 +36,10 @@ import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /** The cutting plan of a role at a size, on the shop's customary cloth, with settings to be tried out. */
 @Controller

@@ -1,6 +1,6 @@
 package retazo.app.patterns;
 
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /** All that a version of a pattern says. */
 public record PatternContent(String name, PatternAbout about, QuiltDesign design) {

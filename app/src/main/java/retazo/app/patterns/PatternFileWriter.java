@@ -8,22 +8,22 @@ import java.util.Map;
 import java.util.TreeMap;
 import retazo.core.block.Block;
 import retazo.core.block.Cell;
-import retazo.core.block.FinishedSize;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.block.UnitPart;
-import retazo.core.block.UnitSpec;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.spec.UnitPart;
+import retazo.core.block.spec.UnitSpec;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Item;
-import retazo.core.quilt.PlaceChangeText;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.Item;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.place.PlaceChangeText;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.SizeTable;
 
 /** Writes a pattern as the values of its file; empty parts are left out. docs/formats says what each means. */
 final class PatternFileWriter {

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.function.Function;
 import org.springframework.ui.Model;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.QuiltDesign;
 
 /** The head that all leaves of a pattern have. */
 final class PatternHead {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import retazo.app.shared.Words;
-import retazo.core.block.Tool;
+import retazo.core.block.spec.Tool;
 
 /** What a maker of a pattern needs beside cutter, mat and ruler: what its units need, and what the shop added. */
 final class PatternTools {

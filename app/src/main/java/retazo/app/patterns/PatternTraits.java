@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 import retazo.app.shared.Words;
 import retazo.core.block.Block;
 import retazo.core.block.Cell;
-import retazo.core.block.UnitKind;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.block.spec.UnitKind;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * What a pattern is found by.

@@ -2,9 +2,9 @@ package retazo.app.patterns;
 
 import retazo.app.shared.NotFoundException;
 import retazo.core.kit.Instructions;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /**
  * One version of a pattern as other features see it.

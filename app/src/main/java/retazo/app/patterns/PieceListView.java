@@ -7,13 +7,13 @@ import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.SizedUnit;
-import retazo.core.block.UnitMethod;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.block.spec.UnitMethod;
+import retazo.core.block.unit.SizedUnit;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
 record PieceListView(List<Line> lines) {

@@ -4,13 +4,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import retazo.core.quilt.ColourSetRule;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.GradientRule;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PointRule;
-import retazo.core.quilt.PositionRule;
+import retazo.core.quilt.place.ColourSetRule;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.GradientRule;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PointRule;
+import retazo.core.quilt.place.PositionRule;
 
 /** The kinds of place rules by the names that forms and files use. */
 enum PlaceRuleKind {

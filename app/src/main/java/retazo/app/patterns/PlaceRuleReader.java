@@ -13,19 +13,19 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.BlockKey;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
+import retazo.core.block.shape.Turn;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.ColourSetRule;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.GradientRule;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PointRule;
-import retazo.core.quilt.PositionRule;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.place.ColourSetRule;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.GradientRule;
+import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PointRule;
+import retazo.core.quilt.place.PositionRule;
 
 /** Reads a typed place rule; each fault is told at its field. */
 record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles, FieldReader reader) {
@@ -184,8 +184,8 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
             }
         }
         Optional<MapRule.Fill> fill = reader.choice("fill", form.fill(), MapRule.Fill.class);
-        if (rows.isEmpty() || columns > QuiltDesign.MOST_BLOCKS_ACROSS || rows.size() > QuiltDesign.MOST_BLOCKS_ACROSS) {
-            reader.add(Problem.at("kinds", "places.map-size", columns, rows.size(), QuiltDesign.MOST_BLOCKS_ACROSS));
+        if (rows.isEmpty() || columns > PlaceGrid.MOST_BLOCKS_ACROSS || rows.size() > PlaceGrid.MOST_BLOCKS_ACROSS) {
+            reader.add(Problem.at("kinds", "places.map-size", columns, rows.size(), PlaceGrid.MOST_BLOCKS_ACROSS));
         }
         return reader.problems().size() > faults ? Optional.empty() : fill.map(how -> new MapRule(columns, rows.size(), steps, how));
     }

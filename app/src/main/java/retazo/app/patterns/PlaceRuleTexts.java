@@ -8,16 +8,16 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import retazo.core.block.BlockKey;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Turn;
-import retazo.core.quilt.ColourSetRule;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.GradientRule;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PointRule;
-import retazo.core.quilt.PositionRule;
+import retazo.core.block.shape.Turn;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.place.ColourSetRule;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.GradientRule;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PointRule;
+import retazo.core.quilt.place.PositionRule;
 
 /**
  * A place rule as texts, block names and letters, for forms.

@@ -15,10 +15,10 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /** How a drawn pattern's blocks become a quilt: places, setting, finishing and sizes, redrawn while they are typed. */
 @Controller

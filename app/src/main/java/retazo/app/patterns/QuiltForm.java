@@ -5,20 +5,20 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import retazo.app.practice.DrawingStart;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.BorderCorners;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Edges;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Flange;
-import retazo.core.quilt.Grain;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.MapRule;
-import retazo.core.quilt.PositionRule;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Sashing;
-import retazo.core.quilt.Setting;
-import retazo.core.quilt.Use;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.BorderCorners;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PositionRule;
+import retazo.core.quilt.setting.Edges;
+import retazo.core.quilt.setting.Grain;
+import retazo.core.quilt.setting.Sashing;
+import retazo.core.quilt.setting.Setting;
+import retazo.core.quilt.setting.Use;
 
 /**
  * How the blocks of a pattern become a quilt, as typed.

@@ -8,16 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import retazo.core.block.DrawnPatch;
-import retazo.core.block.FinishedSize;
-import retazo.core.block.Point;
-import retazo.core.block.RoleKey;
+import retazo.core.block.shape.DrawnPatch;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Point;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltDrawing;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.picture.QuiltDrawing;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * A quilt, or one block, ready to be drawn: one path per role, in inches. A size that nobody has drawn is shown as its pile

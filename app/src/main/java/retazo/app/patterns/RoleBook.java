@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /**
  * The roles that rows name as they are typed: by the key a row came with, by letter, or by name. A name that nobody has yet

@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.block.RoleWish;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.RoleWish;
+import retazo.core.quilt.design.QuiltDesign;
 
 /** A role as typed in its row; its letter is its place. */
 record RoleRow(@Nullable String key, @Nullable String name) {

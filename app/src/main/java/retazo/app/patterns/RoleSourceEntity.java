@@ -7,8 +7,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.RoleSource;
 
 /** What the shop plans a role of a pattern from, other than whole cloth. */

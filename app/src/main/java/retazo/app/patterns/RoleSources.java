@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.RoleSource;
 
 /** What the shop plans the roles of a pattern from, where it is not cloth off the bolt; the same for all its versions. */

@@ -3,10 +3,10 @@ package retazo.app.patterns;
 import java.util.List;
 import java.util.stream.Collectors;
 import retazo.app.shared.Words;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Use;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.setting.Use;
 
 /** A role with its dot, as lists show it. */
 public record RoleView(String key, String letter, String name, String uses, Ink ink) {

@@ -2,7 +2,7 @@ package retazo.app.patterns;
 
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.PieceShape;
+import retazo.core.block.shape.PieceShape;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 

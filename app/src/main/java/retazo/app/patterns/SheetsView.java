@@ -5,8 +5,9 @@ import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlan;
 
@@ -46,7 +47,7 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
         return plan.sheets() == plan.bound() ? words.text("precuts.proved") : words.text("precuts.bound", plan.bound());
     }
 
-    private static String size(CutPiece piece) {
+    private static String size(LaidPiece piece) {
         return piece.id() + " " + LengthView.inches(piece.width()).plain().replace(" in", "") + " × " + LengthView.inches(piece.height()).plain();
     }
 

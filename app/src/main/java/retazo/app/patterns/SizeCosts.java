@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import retazo.app.shared.MoneyText;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Need;
 import retazo.core.kit.RoleSource;

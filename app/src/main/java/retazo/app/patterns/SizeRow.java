@@ -10,18 +10,19 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.Block;
-import retazo.core.block.FinishedSize;
+import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.DesignCheck;
-import retazo.core.quilt.PlaceChangeText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Sashing;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.design.DesignCheck;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.place.PlaceChangeText;
+import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.setting.Sashing;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * A size as typed.
@@ -123,7 +124,7 @@ record SizeRow(
         if (!isDrawn() && !context.mustBeDrawn()) {
             return new QuiltSize.Printed(key, readName, printed);
         }
-        int most = QuiltDesign.MOST_BLOCKS_ACROSS;
+        int most = PlaceGrid.MOST_BLOCKS_ACROSS;
         return new QuiltSize.Grid(
                 key, readName, reader.number(place + "columns", columns, 1, most), reader.number(place + "rows", rows, 1, most),
                 borders(place, context), printed, overrides(place, key, context));

@@ -5,18 +5,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /**
  * One size of a pattern worked out by the core, with all its figures to be found by their keys. A size that is only printed

@@ -16,14 +16,14 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.block.FinishedSize;
+import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeTarget;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.SizeTarget;
+import retazo.core.quilt.size.QuiltSize;
 import retazo.core.verdict.LengthVerdict;
 import retazo.core.verdict.PrintedLengths;
 

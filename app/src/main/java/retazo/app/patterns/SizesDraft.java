@@ -6,12 +6,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.DesignCheck;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.SizeTable;
+import retazo.core.quilt.design.DesignCheck;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.SizeTable;
 
 /** What typed sizes come to: the pattern with them if nothing is wrong, and all that is wrong. */
 record SizesDraft(Optional<PatternContent> content, List<Problem> problems) {

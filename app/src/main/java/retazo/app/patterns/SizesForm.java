@@ -3,7 +3,7 @@ package retazo.app.patterns;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /**
  * The sizes of a pattern as typed, with what is asked beside them.

@@ -7,14 +7,14 @@ import java.util.Optional;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.RoleSource;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.Way;
 import retazo.core.verdict.LengthVerdict;
 
 /**

@@ -17,8 +17,8 @@ import retazo.app.patterns.SizesPage.Was;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
@@ -30,13 +30,13 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
-import retazo.core.quilt.Layout;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.TopSize;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.Layout;
+import retazo.core.quilt.setting.TopSize;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.Way;
 
 /** Fills the table from the sizes worked out. */
 record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> before, SizeCosts costs, ShopPractice practice, Words words) {

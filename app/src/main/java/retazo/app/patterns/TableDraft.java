@@ -8,22 +8,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.DesignCheck;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.PrintedAmount;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.DesignCheck;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedAmount;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.SizeTable;
+import retazo.core.quilt.size.Way;
 
 /** What a typed size table comes to: the pattern, or all that is wrong. What the form does not show comes from the version before. */
 record TableDraft(Optional<PatternContent> content, List<Problem> problems) {

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeTable;
 
 /**
  * A size table as typed: a column for each size, a row for each role and use.

@@ -7,8 +7,8 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeTarget;
+import retazo.core.quilt.design.SizeTarget;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * Sizes that come near to a target.

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import retazo.app.practice.DrawingStart;
 import retazo.app.shared.Words;
-import retazo.core.block.UnitKind;
+import retazo.core.block.spec.UnitKind;
 
 /** The kinds of units that can be placed, each with its ways of making it. */
 record UnitPalette(String code, String name, List<Method> methods) {

@@ -3,7 +3,7 @@ package retazo.app.patterns;
 import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /** A use as forms carry it: {@code blocks}, {@code border 2}, {@code binding}. */
 final class UseText {

@@ -8,20 +8,20 @@ import java.util.stream.Collectors;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
-import retazo.core.block.FinishedSize;
+import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 import retazo.core.verdict.CountVerdict;
 import retazo.core.verdict.Judgement;
 import retazo.core.verdict.LengthVerdict;
+import retazo.core.verdict.OtherHabits;
 import retazo.core.verdict.PrintedCounts;
 import retazo.core.verdict.PrintedSizes;
-import retazo.core.verdict.OtherHabits;
 import retazo.core.verdict.SizeVerdict;
 
 /** What is said of everything that a pattern's paper prints, those figures first that do not agree. */

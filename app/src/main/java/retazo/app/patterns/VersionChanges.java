@@ -12,15 +12,15 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.block.CellGrid;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.quilt.BlockKind;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.PlaceChangeText;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.place.PlaceChangeText;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * What changed from one version to another, in words: the entries that differ, and the figures that differ because of them.

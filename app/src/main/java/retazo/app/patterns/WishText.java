@@ -7,10 +7,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
-import retazo.core.block.Role;
-import retazo.core.block.RoleWish;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleWish;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /** Wishes of a role as forms carry them, {@code feature, contrast B}, and as pages say them. */
 final class WishText {

@@ -1,8 +1,8 @@
 package retazo.app.practice;
 
-import retazo.core.block.UnitKind;
-import retazo.core.block.UnitMethod;
-import retazo.core.quilt.Edges;
+import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
+import retazo.core.quilt.setting.Edges;
 
 /**
  * What new parts of a drawing start with where practitioners disagree; every pattern may choose otherwise for each of its units and for its

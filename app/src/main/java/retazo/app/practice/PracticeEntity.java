@@ -17,7 +17,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import retazo.core.block.UnitMethod;
+import retazo.core.block.spec.UnitMethod;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -28,7 +28,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Percent;
-import retazo.core.quilt.Edges;
+import retazo.core.quilt.setting.Edges;
 
 /** The one row of settings of a shop. */
 @Entity

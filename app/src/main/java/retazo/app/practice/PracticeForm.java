@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.UnitKind;
-import retazo.core.block.UnitMethod;
+import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -19,7 +19,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.Edges;
+import retazo.core.quilt.setting.Edges;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 public record PracticeForm(

@@ -4,7 +4,7 @@ import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.KitGood;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;

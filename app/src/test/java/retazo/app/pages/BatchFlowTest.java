@@ -27,20 +27,20 @@ import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
 import retazo.app.runs.RunState;
 import retazo.app.stock.StockService;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutCount;
-import retazo.core.quilt.CutForm;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutCount;
+import retazo.core.quilt.piece.CutForm;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.Way;
 
 /**
  * Bags whose pieces the shop cuts, together from one length.

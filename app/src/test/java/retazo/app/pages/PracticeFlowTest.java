@@ -22,7 +22,7 @@ import retazo.app.patterns.PatternAbout;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.PracticeService;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;

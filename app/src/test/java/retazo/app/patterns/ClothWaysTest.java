@@ -12,11 +12,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.io.ClassPathResource;
 import retazo.app.shared.WordsSamples;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Contents;
@@ -29,9 +29,9 @@ import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * Ways to cut the cloths of the demo's throw. Lantern: 30 squares of 4 (12 in) and 60 of 3 1/2 (21 in), squaring 1: 34 in, 1 yd with

@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import retazo.app.shared.FieldReader;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.Way;
 
 class CutListDraftTest {
 

@@ -11,12 +11,12 @@ import org.junit.jupiter.api.Test;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
-import retazo.core.block.UnitKind;
+import retazo.core.block.spec.UnitKind;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The pieces of the demo patterns, worked by hand with √2 = 1.4142, a seam of ¼ in and the customary oversizes. */

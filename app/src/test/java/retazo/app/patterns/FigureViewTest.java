@@ -18,8 +18,8 @@ import retazo.core.explain.Figure;
 import retazo.core.explain.Operation;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /** Every figure can be opened: no label, sign or origin is without its words. */
 class FigureViewTest {

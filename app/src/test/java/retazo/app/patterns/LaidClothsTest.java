@@ -14,15 +14,15 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.shared.Words;
 import retazo.app.shared.WordsSamples;
-import retazo.core.block.Role;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.Role;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanCheck;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
@@ -31,11 +31,11 @@ import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
 import retazo.core.precut.RoleFromPrecuts;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
 
 /** Every cloth of every demo pattern, laid together and proved: wedges, templates, strip sets, borders, bias binding and backs among them. */
 class LaidClothsTest {

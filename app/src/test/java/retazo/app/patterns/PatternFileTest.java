@@ -24,11 +24,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
-import retazo.core.block.RoleWish;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.RoleWish;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -77,8 +77,8 @@ class PatternFileTest {
                 new TableForm.Row("", "one", "", List.of("1 roll or 1 1/3 yd", "3 FQ")), new TableForm.Row("", "binding", "binding", List.of("½", ""))), "");
         PatternContent printed = (extras & 1) > 0 ? TableDraft.of(table, Optional.of(version)).content().orElseThrow() : drawn;
         QuiltDesign design = printed.design();
-        List<retazo.core.block.Role> roles = new ArrayList<>(design.roles());
-        roles.set(0, new retazo.core.block.Role(roles.get(0).key(), "A", "one", List.of(
+        List<retazo.core.cloth.Role> roles = new ArrayList<>(design.roles());
+        roles.set(0, new retazo.core.cloth.Role(roles.get(0).key(), "A", "one", List.of(
                 RoleWish.of(RoleWish.Kind.FEATURE), new RoleWish(RoleWish.Kind.CONTRAST, Optional.of(roles.get(1).key())))));
         return new PatternContent(
                 printed.name(), new PatternAbout(designer, (extras & 2) > 0 ? List.of("a ruler") : List.of(), (extras & 4) > 0 ? "two\nlines" : ""),

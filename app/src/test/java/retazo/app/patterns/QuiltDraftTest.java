@@ -16,17 +16,17 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.practice.DrawingStart;
-import retazo.core.block.UnitMethod;
+import retazo.core.block.spec.UnitMethod;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.Edges;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Item;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Setting;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.Item;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.setting.Edges;
+import retazo.core.quilt.setting.Setting;
+import retazo.core.quilt.size.QuiltSize;
 
 /** Quilts as typed. */
 class QuiltDraftTest {

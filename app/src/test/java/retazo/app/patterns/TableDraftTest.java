@@ -12,10 +12,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.Way;
 
 class TableDraftTest {
 

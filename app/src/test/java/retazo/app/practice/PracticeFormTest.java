@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.shared.FieldReader;
-import retazo.core.block.UnitMethod;
+import retazo.core.block.spec.UnitMethod;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
@@ -18,7 +18,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.Edges;
+import retazo.core.quilt.setting.Edges;
 
 class PracticeFormTest {
 

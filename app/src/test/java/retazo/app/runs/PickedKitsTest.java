@@ -22,8 +22,8 @@ import retazo.app.stock.Good;
 import retazo.app.stock.GoodService;
 import retazo.app.stock.NewGood;
 import retazo.app.stock.Reason;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 

@@ -1,5 +1,8 @@
 package retazo.core.block;
 
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.unit.Unit;
+
 /**
  * A unit or a smaller block in its place on the grid of a block.
  *

@@ -5,6 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import retazo.core.block.shape.DrawnPatch;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.spec.Scale;
+import retazo.core.block.spec.UnitSpec;
+import retazo.core.block.unit.SizedUnit;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 

@@ -8,6 +8,10 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.shape.Turn;
+import retazo.core.block.unit.UnitText;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Problem;
 import retazo.core.measure.Reading;
 

@@ -3,6 +3,10 @@ package retazo.core.block;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import retazo.core.block.shape.DrawnPatch;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Point;
+import retazo.core.block.spec.Scale;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 

@@ -1,5 +1,11 @@
 package retazo.core.cutting;
 
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 

@@ -6,18 +6,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import retazo.core.block.CutSize;
-import retazo.core.block.PieceShape;
+import retazo.core.block.shape.CutSize;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.FixedStrip;
+import retazo.core.cutting.strip.JoinedStrip;
+import retazo.core.cutting.strip.JoinedStrips;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.BindingCut;
-import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.LongPieces;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.finish.BindingCut;
+import retazo.core.quilt.finish.BindingStrip;
+import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Use;
 
 /** The needs of a cloth as rectangles: which may lie anywhere, which strips are settled, which are joined. */
 final class ClothLaying {
@@ -25,7 +30,7 @@ final class ClothLaying {
     private final ClothRequest request;
     private final Set<String> along;
     private final List<ClothPart> parts = new ArrayList<>();
-    private final List<CutPiece> pieces = new ArrayList<>();
+    private final List<LaidPiece> pieces = new ArrayList<>();
     private final List<FixedStrip> fixed = new ArrayList<>();
     private final List<JoinedStrip> joined = new ArrayList<>();
 
@@ -67,7 +72,7 @@ final class ClothLaying {
         Optional<PieceShape.Rectangle> rectangle = shape.asRectangle();
         parts.add(new ClothPart(id, uses, labels, Optional.of(shape), rectangle.isEmpty()));
         if (rectangle.isPresent()) {
-            return pieces.add(new CutPiece(
+            return pieces.add(new LaidPiece(
                     id, rectangle.get().width().value(), rectangle.get().height().value(), Math.toIntExact(count), request.print().mayTurn()));
         }
         return addStrips(id, alike.get(0), count);
@@ -119,7 +124,7 @@ final class ClothLaying {
             LongPieces.Piece piece = longPieces.pieces().get(i);
             String id = part.id() + "." + (i + 1);
             parts.add(new ClothPart(id, part.uses(), List.of(), Optional.empty(), false));
-            pieces.add(new CutPiece(
+            pieces.add(new LaidPiece(
                     id, piece.length().value(), longPieces.cutWidth().value(), Math.toIntExact(piece.count().value().value()), false));
         }
         return true;

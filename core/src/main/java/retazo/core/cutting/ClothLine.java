@@ -2,12 +2,12 @@ package retazo.core.cutting;
 
 import java.util.List;
 import java.util.Optional;
-import retazo.core.block.PieceShape;
+import retazo.core.block.shape.PieceShape;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.setting.Use;
 
 /**
  * Strips of one height across a cloth, or the panels of a backing: one line of a cutting list.

@@ -3,10 +3,10 @@ package retazo.core.cutting;
 import java.util.function.Function;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.LongPieces;
-import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.finish.BindingStrip;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.setting.LongPieces;
 
 /** Something that a fabric is cut for. */
 public sealed interface ClothNeed {

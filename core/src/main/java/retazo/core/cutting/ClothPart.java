@@ -2,8 +2,8 @@ package retazo.core.cutting;
 
 import java.util.List;
 import java.util.Optional;
-import retazo.core.block.PieceShape;
-import retazo.core.quilt.Use;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.quilt.setting.Use;
 
 /**
  * What a rectangle on a laid cloth is.

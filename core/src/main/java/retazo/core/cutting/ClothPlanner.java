@@ -7,12 +7,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.LeftOver;
+import retazo.core.cutting.strip.LeftOverCuts;
+import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
-import retazo.core.quilt.Grain;
-import retazo.core.quilt.LongPieces;
+import retazo.core.quilt.setting.Grain;
+import retazo.core.quilt.setting.LongPieces;
 
 /**
  * Plans a cloth with everything on it together, for the least length. Each size alone, as by hand, is worked out beside it and taken

@@ -3,6 +3,7 @@ package retazo.core.cutting;
 import java.util.List;
 import java.util.Optional;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 

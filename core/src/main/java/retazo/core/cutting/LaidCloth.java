@@ -6,6 +6,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -13,7 +17,7 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /**
  * A cloth with everything laid on it together.

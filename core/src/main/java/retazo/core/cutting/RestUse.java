@@ -1,6 +1,8 @@
 package retazo.core.cutting;
 
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.JoinedStrips;
 import retazo.core.measure.Length;
 
 /** What a rest could still serve. */

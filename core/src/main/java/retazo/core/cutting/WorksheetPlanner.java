@@ -7,19 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import retazo.core.block.CutSize;
+import retazo.core.block.shape.CutSize;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.BindingCut;
-import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.LongPieces;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.finish.BindingCut;
+import retazo.core.quilt.finish.BindingStrip;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Use;
 
 /**
  * Plans a cloth as it is done by hand, but rounded only once: each cut size alone, across the width, as drawn; all uses

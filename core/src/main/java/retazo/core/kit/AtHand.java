@@ -7,7 +7,7 @@ import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Quantity;
-import retazo.core.quilt.PrintedAmount;
+import retazo.core.quilt.size.PrintedAmount;
 
 /** What is there for a role. */
 public sealed interface AtHand {

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltDesign;
+import retazo.core.quilt.design.QuiltDesign;
 
 /**
  * All that goes into one bag of a kit.

@@ -6,18 +6,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 import retazo.core.measure.Quantity;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
 
 /**
  * Cloth that is there: how large a quilt can it become?
@@ -69,7 +70,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         Search search = new Search(design.fromDrawing(), plain(from), practice);
         List<Possible> possible = new ArrayList<>();
         int columns = 0;
-        for (int rows = 1; rows <= QuiltDesign.MOST_BLOCKS_ACROSS; rows++) {
+        for (int rows = 1; rows <= PlaceGrid.MOST_BLOCKS_ACROSS; rows++) {
             columns = search.mostColumns(rows, columns);
             if (columns == 0) {
                 break;
@@ -167,7 +168,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         }
 
         private boolean fits(int columns, int rows) {
-            return columns <= QuiltDesign.MOST_BLOCKS_ACROSS && rows <= QuiltDesign.MOST_BLOCKS_ACROSS
+            return columns <= PlaceGrid.MOST_BLOCKS_ACROSS && rows <= PlaceGrid.MOST_BLOCKS_ACROSS
                     && needs(columns, rows).filter(needs -> firstStop(needs).isEmpty()).isPresent();
         }
 

@@ -1,6 +1,6 @@
 package retazo.core.kit;
 
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /** Which parts of a quilt a kit has cloth for; the blocks and borders always. */
 public record Contents(boolean binding, boolean backing) {

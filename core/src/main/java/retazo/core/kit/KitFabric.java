@@ -5,7 +5,7 @@ import java.util.Optional;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;

@@ -5,7 +5,7 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Count;
 import retazo.core.precut.RoleFromPrecuts;
-import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.piece.PieceNeed;
 
 /**
  * A counted precut as a kit sees it.

@@ -3,14 +3,14 @@ package retazo.core.kit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlan;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /**
  * What a quilt takes of one fabric or precut: the roles that share it, what they use it for, and how much.

@@ -3,13 +3,13 @@ package retazo.core.kit;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.SizeTable;
 
 /**
  * The question what some roles take together of one fabric or precut.

@@ -8,20 +8,20 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.precut.QuartersFromBolt;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.size.Way;
 
 /**
  * Works out what a quilt takes of each fabric and precut, whichever way its pattern was entered: all roles in one fabric are

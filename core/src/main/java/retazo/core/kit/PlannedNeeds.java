@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cutting.ClothNeed;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.ClothPlanner;
@@ -25,13 +25,13 @@ import retazo.core.measure.Problem;
 import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.precut.SheetPlan;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.BindingStrip;
-import retazo.core.quilt.LongPieces;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.PrecutSource;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.finish.BindingStrip;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.piece.PrecutSource;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Use;
 
 /** What roles take whose pieces are known. */
 final class PlannedNeeds {

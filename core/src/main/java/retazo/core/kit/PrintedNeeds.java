@@ -13,10 +13,10 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.PrintedAmount;
-import retazo.core.quilt.PrintedText;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedAmount;
+import retazo.core.quilt.size.PrintedText;
+import retazo.core.quilt.size.SizeTable;
 
 /** What roles take whose pattern prints a size table and nothing more. */
 final class PrintedNeeds {

@@ -3,10 +3,10 @@ package retazo.core.kit;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.precut.QuartersFromBolt;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /**
  * What a shop plans a role of a pattern from, other than pieces laid on whole cloth.

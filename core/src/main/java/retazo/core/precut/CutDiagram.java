@@ -3,7 +3,8 @@ package retazo.core.precut;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.CutStrip.PlacedPiece;
 
 /**
  * How one sheet is cut: where its pieces lie, so that straight cuts from edge to edge free them.

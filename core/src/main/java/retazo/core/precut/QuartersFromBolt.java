@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.piece.PieceNeed;
 
 /**
  * Quarters or eighths that the shop cuts off a bolt, and how the pieces come out of them. Each is half as wide as the cloth is usable and as
@@ -29,7 +29,7 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
             return Optional.empty();
         }
         Length width = PrecutKind.widthOf(usableWidth);
-        List<CutPiece> set = new ArrayList<>();
+        List<LaidPiece> set = new ArrayList<>();
         for (PieceNeed piece : pieces) {
             SheetPieces.of(piece, width, print.mayTurn()).ifPresent(set::add);
         }

@@ -3,14 +3,14 @@ package retazo.core.precut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.SheetSize;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltPlan;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
 
 /**
  * What a role of a quilt takes of one kind of precut, with the cautious measure and with the one it is sold as.
@@ -23,7 +23,7 @@ import retazo.core.quilt.QuiltPlan;
  * @param blocks   of the quilt; 0 where it is not counted in blocks
  */
 public record RoleFromPrecuts(
-        PrecutKind kind, Optional<SheetPlan> cautious, Optional<SheetPlan> nominal, List<CutPiece> tooLarge, List<String> others,
+        PrecutKind kind, Optional<SheetPlan> cautious, Optional<SheetPlan> nominal, List<LaidPiece> tooLarge, List<String> others,
         boolean takesLong, long blocks) {
 
     public RoleFromPrecuts {
@@ -64,10 +64,10 @@ public record RoleFromPrecuts(
                 .orElseThrow(() -> new IllegalArgumentException("Nobody measured these precuts, and " + kind + " has no measure of its own."));
         Optional<SheetSize> full = measured.isPresent() ? Optional.empty() : kind.nominal();
         List<String> others = new ArrayList<>();
-        List<CutPiece> cautious = new ArrayList<>();
-        List<CutPiece> nominal = new ArrayList<>();
+        List<LaidPiece> cautious = new ArrayList<>();
+        List<LaidPiece> nominal = new ArrayList<>();
         for (PieceNeed need : needs) {
-            Optional<CutPiece> piece = SheetPieces.of(need, sure.length(), true);
+            Optional<LaidPiece> piece = SheetPieces.of(need, sure.length(), true);
             piece.ifPresent(cautious::add);
             full.flatMap(size -> SheetPieces.of(need, size.length(), true)).ifPresent(nominal::add);
             if (piece.isEmpty()) {
@@ -84,7 +84,7 @@ public record RoleFromPrecuts(
         return SheetPieces.of(need, sheet.length(), true).map(piece -> sheet.holds(piece.width(), piece.height())).orElse(false);
     }
 
-    private static Optional<SheetPlan> fewest(SheetSize sheet, List<CutPiece> pieces) {
+    private static Optional<SheetPlan> fewest(SheetSize sheet, List<LaidPiece> pieces) {
         return pieces.isEmpty() ? Optional.empty() : new SheetPlanner().fewest(new SheetRequest(sheet.length(), sheet.width(), pieces));
     }
 
@@ -130,8 +130,8 @@ public record RoleFromPrecuts(
 
     private int sheetsFor(long tried) {
         SheetRequest all = cautious.orElseThrow().request();
-        List<CutPiece> share = all.set().stream()
-                .map(piece -> new CutPiece(
+        List<LaidPiece> share = all.set().stream()
+                .map(piece -> new LaidPiece(
                         piece.id(), piece.width(), piece.height(),
                         Math.toIntExact(new Count(piece.count() * tried).inGroupsOf(new Count(blocks)).value()), piece.mayTurn()))
                 .toList();
@@ -147,7 +147,7 @@ public record RoleFromPrecuts(
     public List<Problem> problems(String code) {
         List<Problem> problems = new ArrayList<>();
         others.forEach(label -> problems.add(Problem.of("kit.piece-not-from-precut", label, code)));
-        for (CutPiece piece : tooLarge) {
+        for (LaidPiece piece : tooLarge) {
             boolean inFull = kind.nominal().map(size -> size.holds(piece.width(), piece.height())).orElse(false) && nominal.isPresent();
             problems.add(inFull
                     ? Problem.of("kit.precut-needs-nominal", piece.id(), code, kind.nominal().orElseThrow().width(), kind.nominal().orElseThrow().length())

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -133,7 +134,7 @@ final class SheetCuts {
         if (most[kind] == 0) {
             return;
         }
-        CutPiece piece = request.set().get(kind);
+        LaidPiece piece = request.set().get(kind);
         LeastBoxes single = boxes.get(stride[kind]);
         keepFitting(single, LeastBoxes.Box.ofPiece(kind, across(piece.width()), down(piece.height()), false));
         if (piece.mayTurn()) {

@@ -1,14 +1,14 @@
 package retazo.core.precut;
 
 import java.util.Optional;
-import retazo.core.block.PieceShape;
-import retazo.core.cutting.CutPiece;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.PieceNeed;
+import retazo.core.quilt.piece.PieceNeed;
 
 /** Pieces of a quilt as they are cut from sheets. */
 final class SheetPieces {
@@ -23,20 +23,20 @@ final class SheetPieces {
      * @param length  of the sheet, along which strips lie
      * @param mayTurn whether the print lets a rectangle lie a quarter turned
      */
-    static Optional<CutPiece> of(PieceNeed need, Length length, boolean mayTurn) {
+    static Optional<LaidPiece> of(PieceNeed need, Length length, boolean mayTurn) {
         PieceShape shape = need.shape();
-        Optional<CutPiece> rectangle = shape.asRectangle().map(one -> new CutPiece(
+        Optional<LaidPiece> rectangle = shape.asRectangle().map(one -> new LaidPiece(
                 need.label(), one.width().value(), one.height().value(), Math.toIntExact(need.count().value().value()), mayTurn));
         return rectangle.or(() -> shape.setRoles().isEmpty() ? Optional.empty() : setStrips(need, length, mayTurn));
     }
 
-    private static Optional<CutPiece> setStrips(PieceNeed need, Length length, boolean mayTurn) {
+    private static Optional<LaidPiece> setStrips(PieceNeed need, Length length, boolean mayTurn) {
         Figure<Length> across = Figure.given("precut.length", Label.of("precut.length"), length, Origin.craft("precut-length"));
         Figure<Count> perStrip = need.shape().perStrip("precut.perStrip", Label.of("precut.perStrip"), across, false);
         if (perStrip.value().value() == 0) {
             return Optional.empty();
         }
         Count strips = need.shape().strips("precut.strips", Label.of("precut.strips"), need.count(), perStrip).value();
-        return Optional.of(new CutPiece(need.label(), length, need.shape().stripHeight().value(), Math.toIntExact(strips.value()), mayTurn));
+        return Optional.of(new LaidPiece(need.label(), length, need.shape().stripHeight().value(), Math.toIntExact(strips.value()), mayTurn));
     }
 }

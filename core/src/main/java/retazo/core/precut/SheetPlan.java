@@ -3,7 +3,7 @@ package retazo.core.precut;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 
 /**
  * Which sheets are cut by which diagram.
@@ -31,7 +31,7 @@ public record SheetPlan(SheetRequest request, List<Cut> cuts, int bound) {
     /** Pieces that are cut beyond what is needed, by id; without those that come out even. */
     public Map<String, Integer> over() {
         Map<String, Integer> over = new LinkedHashMap<>();
-        for (CutPiece piece : request.set()) {
+        for (LaidPiece piece : request.set()) {
             int cut = cuts.stream().mapToInt(one -> one.times() * one.diagram().counts().getOrDefault(piece.id(), 0)).sum();
             if (cut > piece.count()) {
                 over.put(piece.id(), cut - piece.count());

@@ -2,11 +2,11 @@ package retazo.core.precut;
 
 import java.util.ArrayList;
 import java.util.List;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanCheck;
-import retazo.core.cutting.CutRequest;
-import retazo.core.cutting.CutStrip;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -22,7 +22,7 @@ public final class SheetPlanCheck {
     /** What is wrong with a plan, in words for who mends it; empty for a good one. */
     public static List<String> faults(SheetPlan plan) {
         List<String> faults = new ArrayList<>();
-        for (CutPiece piece : plan.request().set()) {
+        for (LaidPiece piece : plan.request().set()) {
             long cut = plan.cuts().stream().mapToLong(one -> (long) one.times() * one.diagram().counts().getOrDefault(piece.id(), 0)).sum();
             if (cut < piece.count()) {
                 faults.add("Of '" + piece.id() + "' " + cut + " are cut where " + piece.count() + " are needed");
@@ -36,9 +36,9 @@ public final class SheetPlanCheck {
     }
 
     private static List<String> faults(SheetRequest request, CutDiagram diagram) {
-        List<CutPiece> there = request.set().stream()
+        List<LaidPiece> there = request.set().stream()
                 .filter(piece -> diagram.counts().containsKey(piece.id()))
-                .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn()))
+                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn()))
                 .toList();
         CutPlan asStrip = new CutPlan(List.of(new CutStrip(1, request.height(), diagram.pieces(), List.of())), Length.ZERO);
         return CutPlanCheck.faults(CutRequest.of(request.width(), there), asStrip);

@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import retazo.core.cloth.SheetSize;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.FewestPatterns;
-import retazo.core.cutting.PlanMemory;
+import retazo.core.cutting.strip.FewestPatterns;
+import retazo.core.cutting.strip.LaidPiece;
+import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.measure.Length;
 
 /** Works out how many whole sets one sheet gives, and by which diagram. */
@@ -55,7 +55,7 @@ public final class SheetPlanner {
     private static Optional<SheetPlan> planned(SheetRequest request) {
         List<Way> ways = ways(request);
         List<int[]> patterns = ways.stream().map(Way::counts).toList();
-        int[] needed = request.set().stream().mapToInt(CutPiece::count).toArray();
+        int[] needed = request.set().stream().mapToInt(LaidPiece::count).toArray();
         for (int kind = 0; kind < needed.length; kind++) {
             int wanted = kind;
             if (patterns.stream().noneMatch(counts -> counts[wanted] > 0)) {
@@ -168,8 +168,8 @@ public final class SheetPlanner {
 
     /** So many sets of one sheet cut in strips. */
     private static Optional<CutDiagram> inStrips(SheetRequest request, int sets) {
-        List<CutPiece> all = request.set().stream()
-                .map(piece -> new CutPiece(piece.id(), piece.width(), piece.height(), Math.multiplyExact(piece.count(), sets), piece.mayTurn())).toList();
+        List<LaidPiece> all = request.set().stream()
+                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), Math.multiplyExact(piece.count(), sets), piece.mayTurn())).toList();
         List<SheetPlan.Cut> cuts = SheetStrips.fewest(new SheetRequest(request.width(), request.height(), all));
         return cuts.size() == 1 && cuts.get(0).times() == 1 ? Optional.of(cuts.get(0).diagram()) : Optional.empty();
     }

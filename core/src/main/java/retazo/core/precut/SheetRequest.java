@@ -1,7 +1,7 @@
 package retazo.core.precut;
 
 import java.util.List;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -11,7 +11,7 @@ import retazo.core.measure.Length;
  * @param height of the usable sheet, above zero
  * @param set    the pieces of one set, one or more kinds; a piece that may not turn keeps its width along the sheet's
  */
-public record SheetRequest(Length width, Length height, List<CutPiece> set) {
+public record SheetRequest(Length width, Length height, List<LaidPiece> set) {
 
     /**
      * @throws IllegalArgumentException if a side is not above zero, or the set is empty

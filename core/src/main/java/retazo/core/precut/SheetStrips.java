@@ -6,11 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlanner;
-import retazo.core.cutting.CutRequest;
-import retazo.core.cutting.CutStrip;
-import retazo.core.cutting.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.CutStrip;
+import retazo.core.cutting.strip.CutStrip.PlacedPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -46,7 +46,7 @@ final class SheetStrips {
     private static List<SheetPlan.Cut> sheets(SheetRequest request, boolean turned) {
         Length across = turned ? request.height() : request.width();
         Length along = turned ? request.width() : request.height();
-        List<CutPiece> pieces = request.set().stream().map(piece -> upright(piece, turned, along)).toList();
+        List<LaidPiece> pieces = request.set().stream().map(piece -> upright(piece, turned, along)).toList();
         List<CutStrip> strips = new ArrayList<>();
         new CutPlanner().plan(CutRequest.of(across, pieces)).strips().forEach(strip -> {
             for (int i = 0; i < strip.times(); i++) {
@@ -68,19 +68,19 @@ final class SheetStrips {
     }
 
     /** As it lies on the sheet seen from that side; a piece that would be taller than the sheet keeps to the way that fits. */
-    private static CutPiece upright(CutPiece piece, boolean turned, Length along) {
+    private static LaidPiece upright(LaidPiece piece, boolean turned, Length along) {
         Length width = turned ? piece.height() : piece.width();
         Length height = turned ? piece.width() : piece.height();
         boolean bothWays = !width.isLongerThan(along) && !height.isLongerThan(along);
         boolean lies = !height.isLongerThan(along);
-        return new CutPiece(piece.id(), lies ? width : height, lies ? height : width, piece.count(), piece.mayTurn() && bothWays);
+        return new LaidPiece(piece.id(), lies ? width : height, lies ? height : width, piece.count(), piece.mayTurn() && bothWays);
     }
 
     /** On the sheet as it was asked for, turned where it lies otherwise than it was drawn. */
     private static PlacedPiece seen(PlacedPiece placed, boolean turned, SheetRequest request) {
         Length width = turned ? placed.height() : placed.width();
         Length height = turned ? placed.width() : placed.height();
-        CutPiece drawn = request.set().stream().filter(piece -> piece.id().equals(placed.id())).findFirst().orElseThrow();
+        LaidPiece drawn = request.set().stream().filter(piece -> piece.id().equals(placed.id())).findFirst().orElseThrow();
         return new PlacedPiece(
                 placed.id(), turned ? placed.y() : placed.x(), turned ? placed.x() : placed.y(), width, height, !width.equals(drawn.width()));
     }

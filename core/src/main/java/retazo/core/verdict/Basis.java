@@ -5,7 +5,7 @@ import java.util.Set;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /**
  * A way of working a length out.

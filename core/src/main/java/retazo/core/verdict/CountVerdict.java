@@ -2,7 +2,7 @@ package retazo.core.verdict;
 
 import java.util.Optional;
 import retazo.core.measure.Count;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * What is said of a printed count of pieces.

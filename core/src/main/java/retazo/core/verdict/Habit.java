@@ -11,7 +11,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.setting.Use;
 
 /**
  * A customary way of working that differs from the shop's in one thing.

@@ -1,10 +1,10 @@
 package retazo.core.verdict;
 
 import java.util.Optional;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * What is said of a printed length.

@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import retazo.core.block.PieceShape;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Subcut;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.block.shape.Subcut;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.explain.Figure;
@@ -22,13 +22,13 @@ import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
-import retazo.core.quilt.BackingSheet;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /** Works the length of a role at a size out in any way of working. Plans are kept, since most ways share them. */
 final class LengthWork {

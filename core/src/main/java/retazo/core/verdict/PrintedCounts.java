@@ -5,21 +5,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import retazo.core.block.CutSize;
-import retazo.core.block.RoleKey;
-import retazo.core.block.UnitPractice;
+import retazo.core.block.shape.CutSize;
+import retazo.core.block.spec.UnitPractice;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.PieceNeed;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.Way;
 
 /** Judges the counts of a pattern's cut list against the pieces of its drawing. */
 public final class PrintedCounts {

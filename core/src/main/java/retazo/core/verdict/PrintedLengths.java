@@ -7,16 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeTable;
+import retazo.core.quilt.size.Way;
 
 /**
  * Judges the lengths that a pattern's size table prints against those worked out from its pieces.

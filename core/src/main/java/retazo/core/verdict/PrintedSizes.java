@@ -4,15 +4,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import retazo.core.block.FinishedSize;
+import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
-import retazo.core.quilt.Composition;
-import retazo.core.quilt.Drawing;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSize;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
 
 /** Judges the finished sizes that a pattern prints against those of its drawing. */
 public final class PrintedSizes {

@@ -1,8 +1,8 @@
 package retazo.core.verdict;
 
 import java.util.Optional;
-import retazo.core.block.FinishedSize;
-import retazo.core.quilt.SizeKey;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * What is said of a printed finished size.

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import retazo.core.block.BlockKey;
-import retazo.core.block.Turn;
-import retazo.core.quilt.Arrangement;
-import retazo.core.quilt.CycleRule;
-import retazo.core.quilt.Line;
-import retazo.core.quilt.PlaceGrid;
-import retazo.core.quilt.PlaceRule;
-import retazo.core.quilt.PositionRule;
+import retazo.core.block.shape.Turn;
+import retazo.core.quilt.place.Arrangement;
+import retazo.core.quilt.place.CycleRule;
+import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceRule;
+import retazo.core.quilt.place.PositionRule;
 
 /** Puts the cases of place rules to the core. */
 final class PlaceAnswers {

@@ -3,7 +3,7 @@ package retazo.core.cases;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlanner;
@@ -18,8 +18,8 @@ final class PrecutAnswers {
 
     static Map<String, Object> of(CaseObject input) {
         List<Length> sheet = input.lengths("sheet");
-        List<CutPiece> set = input.objects("pieces").stream()
-                .map(piece -> new CutPiece(
+        List<LaidPiece> set = input.objects("pieces").stream()
+                .map(piece -> new LaidPiece(
                         piece.text("id"), piece.length("width"), piece.length("height"), piece.number("count"), piece.flag("turn")))
                 .toList();
         SetsPerSheet most = new SheetPlanner().setsPerSheet(new SheetRequest(sheet.get(0), sheet.get(1), set));

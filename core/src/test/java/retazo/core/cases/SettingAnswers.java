@@ -5,22 +5,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import retazo.core.block.CutPiece;
-import retazo.core.block.RoleKey;
-import retazo.core.block.Subcut;
+import retazo.core.block.shape.CutPiece;
+import retazo.core.block.shape.Subcut;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.Edges;
-import retazo.core.quilt.Finishing;
-import retazo.core.quilt.Layout;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Sashing;
-import retazo.core.quilt.Setting;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.finish.Finishing;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.Edges;
+import retazo.core.quilt.setting.Layout;
+import retazo.core.quilt.setting.Sashing;
+import retazo.core.quilt.setting.Setting;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /** Puts the cases of layouts to the core. */
 final class SettingAnswers {

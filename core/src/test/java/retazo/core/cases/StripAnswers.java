@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import retazo.core.cutting.CutPiece;
-import retazo.core.cutting.CutPlan;
-import retazo.core.cutting.CutPlanCheck;
-import retazo.core.cutting.CutPlanner;
-import retazo.core.cutting.CutRequest;
+import retazo.core.cutting.strip.CutPlan;
+import retazo.core.cutting.strip.CutPlanCheck;
+import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutRequest;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /**
@@ -22,7 +22,7 @@ final class StripAnswers {
 
     static Map<String, Object> of(CaseObject input, CaseObject expected) {
         Length squaring = input.length("squaring");
-        List<CutPiece> pieces = input.objects("pieces").stream().map(StripAnswers::piece).toList();
+        List<LaidPiece> pieces = input.objects("pieces").stream().map(StripAnswers::piece).toList();
         CutRequest request = CutRequest.of(input.length("usableWidth"), pieces);
         CutPlan plan = new CutPlanner().plan(request);
         Length length = plan.length().plus(squaring);
@@ -41,15 +41,15 @@ final class StripAnswers {
         return answer;
     }
 
-    private static CutPiece piece(CaseObject piece) {
-        return new CutPiece(
+    private static LaidPiece piece(CaseObject piece) {
+        return new LaidPiece(
                 piece.text("id"), piece.length("width"), piece.length("height"), piece.number("count"), piece.flag("turn"));
     }
 
-    private static Map<String, Object> byHand(List<CutPiece> pieces, Length usableWidth, Length squaring) {
+    private static Map<String, Object> byHand(List<LaidPiece> pieces, Length usableWidth, Length squaring) {
         long strips = 0;
         Length length = squaring;
-        for (CutPiece piece : pieces) {
+        for (LaidPiece piece : pieces) {
             long perStrip = usableWidth.wholeTimes(piece.width()).value();
             long of = (piece.count() + perStrip - 1) / perStrip;
             strips += of;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import retazo.core.cutting.strip.CutStrip;
 import retazo.core.measure.Length;
 
 class RestUseTest {

@@ -16,16 +16,16 @@ import retazo.core.cloth.SheetSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPlan;
-import retazo.core.cutting.LeftOver;
+import retazo.core.cutting.strip.LeftOver;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSamples;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.QuiltSamples;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
 
 class NeedsTest {
 

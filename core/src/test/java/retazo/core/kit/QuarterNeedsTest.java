@@ -8,21 +8,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlan;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSamples;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.QuiltSamples;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /**
  * Roles of the throw from quarters cut in the shop. Lantern is 30 of 4 × 4 and 60 of 3 1/2 × 3 1/2: 1,215 square inches, of which a quarter

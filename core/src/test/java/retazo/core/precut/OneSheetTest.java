@@ -13,7 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 /** Whether pieces come out of one sheet, against trying every straight cut at every inch. */
@@ -50,10 +50,10 @@ class OneSheetTest {
         return new SheetRequest(Length.ofInches(8), Length.ofInches(7), set(pieces));
     }
 
-    private static List<CutPiece> set(List<Piece> pieces) {
-        List<CutPiece> set = new ArrayList<>();
+    private static List<LaidPiece> set(List<Piece> pieces) {
+        List<LaidPiece> set = new ArrayList<>();
         for (Piece piece : pieces) {
-            set.add(new CutPiece("P" + set.size(), Length.ofInches(piece.width()), Length.ofInches(piece.height()), 1, piece.mayTurn()));
+            set.add(new LaidPiece("P" + set.size(), Length.ofInches(piece.width()), Length.ofInches(piece.height()), 1, piece.mayTurn()));
         }
         return set;
     }

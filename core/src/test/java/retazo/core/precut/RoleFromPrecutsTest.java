@@ -7,20 +7,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import retazo.core.block.Role;
-import retazo.core.block.RoleKey;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.quilt.CutCount;
-import retazo.core.quilt.CutForm;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltPlanner;
-import retazo.core.quilt.QuiltSamples;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.QuiltSamples;
+import retazo.core.quilt.piece.CutCount;
+import retazo.core.quilt.piece.CutForm;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.Way;
 
 class RoleFromPrecutsTest {
 

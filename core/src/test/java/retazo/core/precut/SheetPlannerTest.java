@@ -12,7 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
-import retazo.core.cutting.CutPiece;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Length;
 
 class SheetPlannerTest {
@@ -96,16 +96,16 @@ class SheetPlannerTest {
     @Provide
     Arbitrary<SheetRequest> small() {
         Arbitrary<Integer> halves = Arbitraries.integers().between(2, 9);
-        Arbitrary<CutPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(20, 150), Arbitraries.of(true, false))
-                .as((width, height, count, turn) -> new CutPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
+        Arbitrary<LaidPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(20, 150), Arbitraries.of(true, false))
+                .as((width, height, count, turn) -> new LaidPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
         return pieces.list().ofMinSize(3).ofMaxSize(5).map(list -> {
-            List<CutPiece> named = new ArrayList<>();
-            list.forEach(piece -> named.add(new CutPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
+            List<LaidPiece> named = new ArrayList<>();
+            list.forEach(piece -> named.add(new LaidPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
             return new SheetRequest(Length.parse("20 1/2 in"), Length.parse("17 1/2 in"), named);
         });
     }
 
-    private static boolean fits(CutPiece piece, SheetRequest request) {
+    private static boolean fits(LaidPiece piece, SheetRequest request) {
         return !piece.width().isLongerThan(request.width()) && !piece.height().isLongerThan(request.height())
                 || piece.mayTurn() && !piece.height().isLongerThan(request.width()) && !piece.width().isLongerThan(request.height());
     }
@@ -113,11 +113,11 @@ class SheetPlannerTest {
     @Provide
     Arbitrary<SheetRequest> sheets() {
         Arbitrary<Integer> halves = Arbitraries.integers().between(4, 22);
-        Arbitrary<CutPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 30), Arbitraries.of(true, false))
-                .as((width, height, count, turn) -> new CutPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
+        Arbitrary<LaidPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 30), Arbitraries.of(true, false))
+                .as((width, height, count, turn) -> new LaidPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
         return pieces.list().ofMinSize(1).ofMaxSize(3).map(list -> {
-            List<CutPiece> named = new ArrayList<>();
-            list.forEach(one -> named.add(new CutPiece("P" + named.size(), one.width(), one.height(), one.count(), one.mayTurn())));
+            List<LaidPiece> named = new ArrayList<>();
+            list.forEach(one -> named.add(new LaidPiece("P" + named.size(), one.width(), one.height(), one.count(), one.mayTurn())));
             return new SheetRequest(Length.ofInches(10), Length.ofInches(10), named);
         });
     }
@@ -133,11 +133,11 @@ class SheetPlannerTest {
         assertThat(plan.sheets()).isBetween(2, 3);
     }
 
-    private static SheetRequest sheet(String width, String height, CutPiece... pieces) {
+    private static SheetRequest sheet(String width, String height, LaidPiece... pieces) {
         return new SheetRequest(Length.parse(width + " in"), Length.parse(height + " in"), List.of(pieces));
     }
 
-    private static CutPiece piece(String id, String width, String height, int count, boolean mayTurn) {
-        return new CutPiece(id, Length.parse(width + " in"), Length.parse(height + " in"), count, mayTurn);
+    private static LaidPiece piece(String id, String width, String height, int count, boolean mayTurn) {
+        return new LaidPiece(id, Length.parse(width + " in"), Length.parse(height + " in"), count, mayTurn);
     }
 }

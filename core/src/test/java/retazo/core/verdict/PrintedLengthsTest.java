@@ -8,16 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import retazo.core.block.RoleKey;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
-import retazo.core.quilt.PrintedAmount;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSamples;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.SizeTable;
-import retazo.core.quilt.Use;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.QuiltSamples;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.PrintedAmount;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.SizeTable;
 
 /**
  * Tables with one planted fault each, worked out by hand for the three sizes of the sample: blocks of 12 in with patches of 3 1/2

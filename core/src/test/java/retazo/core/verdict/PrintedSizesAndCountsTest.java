@@ -9,20 +9,20 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import retazo.core.block.FinishedSize;
-import retazo.core.block.RoleKey;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.quilt.CutCount;
-import retazo.core.quilt.CutForm;
-import retazo.core.quilt.CutList;
-import retazo.core.quilt.QuiltDesign;
-import retazo.core.quilt.QuiltSamples;
-import retazo.core.quilt.QuiltSize;
-import retazo.core.quilt.SizeKey;
-import retazo.core.quilt.Use;
-import retazo.core.quilt.Way;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.design.QuiltSamples;
+import retazo.core.quilt.piece.CutCount;
+import retazo.core.quilt.piece.CutForm;
+import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.Way;
 
 /** The throw of the sample: 4 × 5 blocks of 12 in with a border of 4 in, 56 × 68 in. */
 class PrintedSizesAndCountsTest {

@@ -1,9 +1,0 @@
-package retazo.core.quilt;
-
-/** How binding strips are cut. */
-public enum BindingCut {
-    /** Across the width, joined on the diagonal. */
-    STRAIGHT,
-    /** On the bias, as one continuous strip from sewn squares. */
-    BIAS
-}

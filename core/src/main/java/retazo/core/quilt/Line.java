@@ -1,9 +1,0 @@
-package retazo.core.quilt;
-
-/** Along what the places of a quilt change. */
-public enum Line {
-    /** From the top left to the bottom right: column + row. */
-    DIAGONALS,
-    ROWS,
-    COLUMNS
-}

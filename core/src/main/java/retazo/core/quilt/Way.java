@@ -1,8 +1,0 @@
-package retazo.core.quilt;
-
-/** The ways in which a pattern is entered, from the quickest to the fullest. */
-public enum Way {
-    SIZE_TABLE,
-    CUT_LIST,
-    DRAWING
-}

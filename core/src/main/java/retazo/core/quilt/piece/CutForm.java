@@ -1,0 +1,184 @@
+package retazo.core.quilt.piece;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import retazo.core.block.shape.Hand;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.block.shape.Subcut;
+import retazo.core.block.spec.UnitPractice;
+import retazo.core.cloth.RoleKey;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthText;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.TypedLength;
+
+/** What a line of a cut list cuts. All sizes are cut sizes. */
+public sealed interface CutForm {
+
+    /** No piece of a cut list is larger. */
+    Length LARGEST = Length.ofInches(300);
+
+    /** Its shape, with the figures as they were typed. */
+    PieceShape shape(Typed typed);
+
+    /** The one text that {@link #read} reads back. */
+    String text();
+
+    /** Its lengths, for their limits. */
+    List<Length> sizes();
+
+    /** The strip set that it belongs to, where it does. */
+    default Optional<String> set() {
+        return Optional.empty();
+    }
+
+    /**
+     * Where the figures of a shape come from.
+     *
+     * @param key      start of their keys
+     * @param setRoles all roles of the same strip set, where it is one
+     */
+    record Typed(String key, UnitPractice practice, List<RoleKey> setRoles) {
+        Figure<Length> length(String name, Length value) {
+            return Figure.given(key + "." + name, Label.of("cutList." + name), value, Origin.pattern("cutList"));
+        }
+    }
+
+    /** A rectangle, its width across the cloth. */
+    record Rectangle(Length width, Length height) implements CutForm {
+        @Override
+        public PieceShape shape(Typed typed) {
+            return new PieceShape.Rectangle(
+                    typed.length("width", width), typed.length("height", height), Subcut.NONE, Hand.EITHER);
+        }
+
+        @Override
+        public String text() {
+            return plain(width) + " x " + plain(height);
+        }
+
+        @Override
+        public List<Length> sizes() {
+            return List.of(width, height);
+        }
+    }
+
+    /** A square that is cut again on its diagonals. */
+    record Triangles(Length side, Subcut subcut) implements CutForm {
+        @Override
+        public PieceShape shape(Typed typed) {
+            Figure<Length> figure = typed.length("side", side);
+            return new PieceShape.Rectangle(figure, figure, subcut, Hand.EITHER);
+        }
+
+        @Override
+        public String text() {
+            return plain(side) + (subcut == Subcut.ONCE ? " cut once" : " cut twice");
+        }
+
+        @Override
+        public List<Length> sizes() {
+            return List.of(side);
+        }
+    }
+
+    /** A strip across the whole cloth. */
+    record Strip(Length stripWidth) implements CutForm {
+        @Override
+        public PieceShape shape(Typed typed) {
+            return new PieceShape.WholeStrip(typed.length("stripWidth", stripWidth));
+        }
+
+        @Override
+        public String text() {
+            return "strip " + plain(stripWidth);
+        }
+
+        @Override
+        public List<Length> sizes() {
+            return List.of(stripWidth);
+        }
+    }
+
+    /** A strip of a set, counted in the segments that are cut from the set. */
+    record SetStrip(String setLabel, Length stripWidth, Length segment) implements CutForm {
+        @Override
+        public PieceShape shape(Typed typed) {
+            Figure<Count> once = Figure.given(
+                    typed.key() + ".times", Label.of("unit.stripsPerSet"), Count.ONE, Origin.pattern("cutList"));
+            return new PieceShape.SetStrip(
+                    typed.length("stripWidth", stripWidth), typed.length("segment", segment), typed.practice().stripSetLoss(), once,
+                    setLabel + "." + typed.key(), typed.setRoles());
+        }
+
+        @Override
+        public String text() {
+            return "set " + setLabel + ": strip " + plain(stripWidth) + ", segment " + plain(segment);
+        }
+
+        @Override
+        public List<Length> sizes() {
+            return List.of(stripWidth, segment);
+        }
+
+        @Override
+        public Optional<String> set() {
+            return Optional.of(setLabel);
+        }
+    }
+
+    private static String plain(Length length) {
+        return length.toString().replace(" in", "");
+    }
+
+    /**
+     * Reads a typed piece: {@code 2 1/2 x 4 1/2}, {@code 3 7/8 cut once}, {@code 4 1/4 cut twice}, {@code strip 2 1/2} or
+     * {@code set S: strip 2 1/2, segment 2}. Empty where it is none of these.
+     */
+    static Optional<CutForm> read(String typed) {
+        String text = typed.strip().replaceAll("\\s+", " ");
+        Matcher set = Forms.SET.matcher(text);
+        if (set.matches()) {
+            return both(set.group(2), set.group(3)).map(sizes -> new SetStrip(set.group(1), sizes.get(0), sizes.get(1)));
+        }
+        Matcher strip = Forms.STRIP.matcher(text);
+        if (strip.matches()) {
+            return length(strip.group(1)).map(Strip::new);
+        }
+        Matcher triangles = Forms.TRIANGLES.matcher(text);
+        if (triangles.matches()) {
+            Subcut subcut = triangles.group(2).equalsIgnoreCase("once") ? Subcut.ONCE : Subcut.TWICE;
+            return length(triangles.group(1)).map(side -> new Triangles(side, subcut));
+        }
+        Matcher rectangle = Forms.RECTANGLE.matcher(text);
+        return rectangle.matches()
+                ? both(rectangle.group(1), rectangle.group(2)).map(sizes -> new Rectangle(sizes.get(0), sizes.get(1)))
+                : length(text).map(side -> new Rectangle(side, side));
+    }
+
+    private static Optional<List<Length>> both(String first, String second) {
+        return length(first).flatMap(a -> length(second).map(b -> List.of(a, b)));
+    }
+
+    private static Optional<Length> length(String text) {
+        return LengthText.read(text, LengthUnit.INCH).understood().map(TypedLength::length);
+    }
+
+    /** The forms of a typed piece. */
+    final class Forms {
+        private static final Pattern SET = Pattern.compile(
+                "(?i)set ([A-Za-z0-9]{1,12}):? ?strip (.+?), ?segments? (.+)");
+        private static final Pattern STRIP = Pattern.compile("(?i)strips? (.+)");
+        private static final Pattern TRIANGLES = Pattern.compile("(?i)(.+?),? (?:cut )?(once|twice)");
+        private static final Pattern RECTANGLE = Pattern.compile("(?i)(.+?) ?[x×] ?(.+)");
+
+        private Forms() {
+        }
+    }
+}

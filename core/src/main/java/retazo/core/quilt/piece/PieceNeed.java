@@ -1,0 +1,50 @@
+package retazo.core.quilt.piece;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import retazo.core.block.BlockKey;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.block.unit.SizedUnit;
+import retazo.core.cloth.RoleKey;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
+import retazo.core.quilt.setting.Use;
+
+/**
+ * Pieces of one role and one cut size for a whole quilt.
+ *
+ * @param label  the role's letter and a number: {@code A1}
+ * @param use    what they are used for
+ * @param units  the units that these pieces make; none where a cut list names the pieces alone
+ * @param precut from which precut they may come, where a cut list says so
+ */
+public record PieceNeed(
+        String label, RoleKey role, Use use, PieceShape shape, Figure<Count> count, List<PieceUse> units, Optional<PrecutSource> precut) {
+
+    public PieceNeed {
+        units = List.copyOf(units);
+    }
+
+    /**
+     * A unit that pieces are cut for.
+     *
+     * @param perBlock how many of the unit each kind of block has, where it has any
+     * @param pieces   how many pieces the quilt takes for it
+     * @param perSet   how many of these pieces one set of pieces has, of which {@link SizedUnit#unit()} gives its number
+     */
+    public record PieceUse(SizedUnit unit, Map<BlockKey, Count> perBlock, Figure<Count> pieces, Count perSet) {
+    }
+
+    /**
+     * How many of these pieces one block takes, before whole sets are cut for the whole quilt: 1½ where three triangles
+     * come two from a square.
+     */
+    public PieceShare perBlock(BlockKey block) {
+        return units.stream()
+                .filter(use -> use.perBlock().containsKey(block))
+                .map(use -> new PieceShare(
+                        use.perBlock().get(block).value() * use.perSet().value(), use.unit().unit().perCut().value()))
+                .reduce(PieceShare.NONE, PieceShare::plus);
+    }
+}

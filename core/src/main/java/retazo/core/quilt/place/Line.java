@@ -1,0 +1,9 @@
+package retazo.core.quilt.place;
+
+/** Along what the places of a quilt change. */
+public enum Line {
+    /** From the top left to the bottom right: column + row. */
+    DIAGONALS,
+    ROWS,
+    COLUMNS
+}

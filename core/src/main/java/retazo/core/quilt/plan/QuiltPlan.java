@@ -1,0 +1,73 @@
+package retazo.core.quilt.plan;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.design.Item;
+import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.finish.BindingStrip;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.setting.Layout;
+import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.TopSize;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.Way;
+
+/**
+ * One size of a design worked out: everything that does not depend on the width of a cloth.
+ *
+ * @param way        from which of the design's ways it comes; from a size table, which names lengths only, there are no pieces
+ * @param layout     the blocks, without borders; only of a drawing
+ * @param finished   with borders; as printed where nothing is drawn
+ * @param blocks     how many are sewn of each kind in each colouring, those of items too
+ * @param pieces     by role in the design's order, larger pieces first
+ * @param longPieces borders from the inside out, row sashes, flange; of items too
+ * @param bindings   the quilt's first, then those of its items
+ * @param backings   likewise
+ * @param warnings   what a cutter should know before cutting, such as sizes off the ruler's step
+ */
+public record QuiltPlan(
+        QuiltSize size,
+        Way way,
+        Optional<Layout> layout,
+        Optional<TopSize> finished,
+        List<BlockCount> blocks,
+        List<PieceNeed> pieces,
+        List<LongPieces> longPieces,
+        List<BindingStrip> bindings,
+        List<BackingSheet> backings,
+        List<MadeItem> items,
+        List<Problem> warnings) {
+
+    public QuiltPlan {
+        blocks = List.copyOf(blocks);
+        pieces = List.copyOf(pieces);
+        longPieces = List.copyOf(longPieces);
+        bindings = List.copyOf(bindings);
+        backings = List.copyOf(backings);
+        items = List.copyOf(items);
+        warnings = List.copyOf(warnings);
+    }
+
+    /** Whether a role is also cut into long strips or a back, for which nothing but cloth off the bolt serves. */
+    public boolean takesLong(RoleKey role) {
+        return longPieces.stream().anyMatch(one -> one.role().equals(role))
+                || bindings.stream().anyMatch(one -> one.role().equals(role))
+                || backings.stream().anyMatch(one -> one.role().equals(role));
+    }
+
+    /** Its long strips as a shop joins and lays them. */
+    QuiltPlan by(ShopPractice practice) {
+        return new QuiltPlan(
+                size, way, layout, finished, blocks, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
+                bindings.stream().map(one -> one.by(practice)).toList(), backings, items, warnings);
+    }
+
+    /** An item beside the quilt, worked out. */
+    public record MadeItem(Item item, Layout layout, TopSize finished) {
+    }
+}

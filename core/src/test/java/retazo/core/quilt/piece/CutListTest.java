@@ -1,0 +1,209 @@
+package retazo.core.quilt.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Instructions;
+import retazo.core.kit.Need;
+import retazo.core.kit.Needs;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+import retazo.core.quilt.design.DesignCheck;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
+import retazo.core.quilt.size.Way;
+
+class CutListTest {
+
+    private static final RoleKey REED = new RoleKey("reed");
+    private static final RoleKey MUD = new RoleKey("mud");
+    private static final SizeKey CRIB = new SizeKey("crib");
+    private static final SizeKey THROW = new SizeKey("throw");
+    private static final ShopPractice PRACTICE = ShopPractice.customary();
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            2 1/2 x 4 1/2                       | 2 1/2 x 4 1/2
+            2½" × 4½"                           | 2 1/2 x 4 1/2
+            5                                   | 5 x 5
+            3 7/8 cut once                      | 3 7/8 cut once
+            4 1/4, cut twice                    | 4 1/4 cut twice
+            strip 2 1/2                         | strip 2 1/2
+            set S: strip 2 1/2, segment 2       | set S: strip 2 1/2, segment 2
+            Set 2 strip 1 1/2, segments 2 1/2   | set 2: strip 1 1/2, segment 2 1/2
+            """)
+    void pieces_are_read_as_they_are_written_on_paper(String typed, String plain) {
+        CutForm form = CutForm.read(typed).orElseThrow();
+
+        assertThat(form.text()).isEqualTo(plain);
+        assertThat(CutForm.read(form.text())).contains(form);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "some", "2 x", "x 2", "strip", "set : strip 2, segment 2", "2 x 3 x 4"})
+    void what_is_no_piece_is_not_read(String typed) {
+        assertThat(CutForm.read(typed)).isEmpty();
+    }
+
+    /**
+     * Crib with 6 blocks and throw with 12. Reed: 4 of 2½ × 4½ a block (24; 48), 3 strips of 3 in every quilt, 10 or 20 squares
+     * of 4¼ cut twice. Mud: strips of 2½ in a set with reed, 30 or 60 segments of 2½.
+     */
+    @Test
+    void counts_are_per_block_per_size_and_per_quilt() {
+        QuiltDesign design = design(list(Optional.empty()));
+
+        assertThat(plan(design, 1).pieces())
+                .extracting(PieceNeed::label, need -> need.shape().code(), need -> need.count().value())
+                .containsExactly(
+                        tuple("A1", "rectangle", new Count(48)),
+                        tuple("A2", "cut-twice", new Count(20)),
+                        tuple("A3", "whole-strip", new Count(3)),
+                        tuple("A4", "set-strip", new Count(60)),
+                        tuple("B1", "set-strip", new Count(60)));
+    }
+
+    /**
+     * Sixteen segments of 2½ in are the whole 40 in of a set, so nothing is left to square its end. With a loss of 1 in it gives
+     * fifteen, ⌊39 ÷ 2½⌋, and there is nothing to warn of.
+     */
+    @Test
+    void a_set_that_leaves_nothing_to_square_its_end_is_told() {
+        QuiltDesign design = design(list(Optional.empty()));
+        ShopPractice careful = PRACTICE.with(PracticeMeasure.STRIP_SET_LOSS, Length.ofInches(1));
+
+        assertThat(warnings(design, PRACTICE)).extracting(Problem::code, Problem::place)
+                .containsExactly(tuple("cloth.set-edge", "A4"), tuple("cloth.set-edge", "B1"));
+        assertThat(warnings(design, careful)).isEmpty();
+    }
+
+    private static List<Problem> warnings(QuiltDesign design, ShopPractice practice) {
+        QuiltPlan plan = new QuiltPlanner(practice).plan(design, design.sizes().get(1));
+        return new Needs(practice, Instructions.PRINTED).byRole(design, plan).byFabric().values().stream()
+                .flatMap(need -> need.cloth().stream())
+                .flatMap(cloth -> cloth.plan().warnings().stream())
+                .toList();
+    }
+
+    /**
+     * Throw on 40 in. Reed: 48 of 2½ × 4½, 16 to a strip, 3 strips of 4½, 13½; 20 of 4¼, 9 to a strip, 3 strips, 12¾; 3 strips
+     * of 3, 9; 60 segments of 2½, 16 to a set, 4 strips of 2½, 10; squaring 1: 46¼ in, with 5 % 48.6, so 49½ in.
+     * Mud: 4 strips of 2½ and 1: 11 in; 11.55, so 13½ in.
+     */
+    @Test
+    void a_cut_list_goes_through_planning_like_a_drawing() {
+        QuiltDesign design = design(list(Optional.empty()));
+
+        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(design, plan(design, 1)).byFabric();
+
+        assertThat(sell(needs.get("reed"))).isEqualTo(Length.parse("49 1/2"));
+        assertThat(sell(needs.get("mud"))).isEqualTo(Length.parse("13 1/2"));
+    }
+
+    /** A throw that finishes 48 × 60: binding 2 · 108 + 10 = 226; (226 − 2¼) ÷ 37¾ = 5.9, so 6 strips of 2¼. */
+    @Test
+    void binding_is_worked_out_from_the_stated_size() {
+        QuiltDesign design = design(list(Optional.of(MUD)));
+
+        QuiltPlan plan = plan(design, 1);
+
+        assertThat(plan.bindings().get(0).strips(PRACTICE.figure(PracticeMeasure.USABLE_WIDTH)).value()).isEqualTo(new Count(6));
+        assertThat(design.uses(MUD)).containsExactly(Use.BLOCKS, Use.BINDING);
+    }
+
+    @Test
+    void lines_that_cannot_be_are_told_at_their_field() {
+        List<CutList.Line> lines = List.of(
+                line(REED, "2 x 301", new CutCount.PerQuilt(1)),
+                line(REED, "2 x 3", new CutCount.PerBlock("star", 1)),
+                line(REED, "2 x 3", new CutCount.PerSize(Map.of(new SizeKey("king"), 3))),
+                line(MUD, "2 x 3", new CutCount.PerQuilt(100_001)),
+                line(MUD, "set S: strip 2, segment 2", new CutCount.PerQuilt(4)),
+                line(REED, "set S: strip 2, segment 3", new CutCount.PerQuilt(4)));
+        CutList list = new CutList(List.of(), lines, Optional.empty(), Optional.empty());
+
+        assertThat(check(list)).extracting(Problem::place, Problem::code).containsExactly(
+                tuple("lines.0.piece", "cutList.size"),
+                tuple("lines.1.per", "cutList.unknown-place"),
+                tuple("lines.2.counts", "size.unknown"),
+                tuple("lines.3.each", "cutList.count-limits"),
+                tuple("lines.5.piece", "cutList.segments-differ"));
+    }
+
+    @Test
+    void a_binding_without_a_stated_size_is_told() {
+        List<QuiltSize> sizes = List.of(new QuiltSize.Printed(THROW, "Throw", Optional.empty()));
+
+        List<Problem> problems = new DesignCheck(
+                        roles(), sizes, Optional.empty(), Optional.of(list(Optional.of(MUD))), Optional.empty(), Way.CUT_LIST, Map.of())
+                .problems();
+
+        assertThat(problems).extracting(Problem::code).contains("size.finished-missing");
+    }
+
+    static CutList list(Optional<RoleKey> binding) {
+        return new CutList(
+                List.of(new CutList.Place("star", Map.of(CRIB, 6, THROW, 12))),
+                List.of(
+                        line(REED, "2 1/2 x 4 1/2", new CutCount.PerBlock("star", 4)),
+                        line(REED, "strip 3", new CutCount.PerQuilt(3)),
+                        line(REED, "4 1/4 cut twice", new CutCount.PerSize(Map.of(CRIB, 10, THROW, 20))),
+                        line(REED, "set S: strip 2 1/2, segment 2 1/2", new CutCount.PerBlock("star", 5)),
+                        new CutList.Line(
+                                MUD, Use.BLOCKS, CutForm.read("set S: strip 2 1/2, segment 2 1/2").orElseThrow(),
+                                new CutCount.PerBlock("star", 5), Optional.of(new PrecutSource(PrecutKind.STRIP_ROLL, 16)), "")),
+                binding,
+                Optional.empty());
+    }
+
+    private static CutList.Line line(RoleKey role, String piece, CutCount count) {
+        return new CutList.Line(role, Use.BLOCKS, CutForm.read(piece).orElseThrow(), count, Optional.empty(), "");
+    }
+
+    static List<Role> roles() {
+        return List.of(Role.of(REED, "A", "reed"), Role.of(MUD, "B", "mud"));
+    }
+
+    static QuiltDesign design(CutList list) {
+        return new QuiltDesign(
+                roles(), sizes(), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
+    }
+
+    static List<QuiltSize> sizes() {
+        return new ArrayList<>(List.of(
+                new QuiltSize.Printed(CRIB, "Crib", Optional.of(new FinishedSize(Length.ofInches(36), Length.ofInches(48)))),
+                new QuiltSize.Printed(THROW, "Throw", Optional.of(new FinishedSize(Length.ofInches(48), Length.ofInches(60))))));
+    }
+
+    private static List<Problem> check(CutList list) {
+        return new DesignCheck(roles(), sizes(), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of()).problems();
+    }
+
+    private static QuiltPlan plan(QuiltDesign design, int size) {
+        return new QuiltPlanner(PRACTICE).plan(design, design.sizes().get(size));
+    }
+
+    private static Length sell(Need need) {
+        return need.sold().orElseThrow().value();
+    }
+}
