@@ -3,37 +3,60 @@ package retazo.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-/** A package of the core may use those before it, never those after it; and nothing but plain Java. */
+/** The rooms of the core use each other as {@code docs/architecture.md} draws it, and nothing but plain Java. */
 class ArchitectureTest {
 
-    private static final List<String> IN_ORDER =
-            List.of("measure", "explain", "cloth", "block", "quilt", "cutting", "precut", "kit", "verdict", "bolt");
     private static final JavaClasses CORE =
             new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/")).importPackages("retazo.core");
 
     @Test
-    void packages_use_only_those_before_them() {
-        for (int i = 0; i < IN_ORDER.size(); i++) {
-            String[] after = IN_ORDER.subList(i + 1, IN_ORDER.size()).stream()
-                    .map(name -> "retazo.core." + name + "..").toArray(String[]::new);
-            if (after.length > 0) {
-                noClasses().that().resideInAPackage("retazo.core." + IN_ORDER.get(i) + "..")
-                        .should().dependOnClassesThat().resideInAnyPackage(after).check(CORE);
+    void rooms_use_each_other_as_the_drawing_says() throws IOException {
+        Map<String, Set<String>> drawn = new TreeMap<>();
+        for (String line : Files.readAllLines(Path.of("..", "docs", "architecture.md"))) {
+            Matcher arrow = Pattern.compile("    core\\.(\\S+) +─▶ ?(.*)").matcher(line);
+            if (arrow.matches()) {
+                drawn.put(arrow.group(1), new TreeSet<>(List.of(arrow.group(2).strip().split(" +"))));
             }
         }
+
+        Map<String, Set<String>> built = new TreeMap<>();
+        CORE.forEach(type -> type.getDirectDependenciesFromSelf().stream()
+                .map(one -> one.getTargetClass().getPackageName())
+                .filter(used -> used.startsWith("retazo.core") && !used.equals(type.getPackageName()))
+                .forEach(used -> built.computeIfAbsent(room(type.getPackageName()), name -> new TreeSet<>()).add(room(used))));
+        assertThat(built).isEqualTo(drawn);
     }
 
     @Test
-    void every_class_belongs_to_a_known_package() {
-        String[] known = IN_ORDER.stream().map(name -> "retazo.core." + name).toArray(String[]::new);
+    void rooms_have_no_circle() {
+        slices().matching("retazo.core.(**)").should().beFreeOfCycles().check(CORE);
+    }
 
-        classes().should().resideInAnyPackage(known).check(CORE);
+    @Test
+    void no_room_is_a_hall() {
+        Map<String, Long> files = CORE.stream().filter(JavaClass::isTopLevelClass)
+                .collect(Collectors.groupingBy(JavaClass::getPackageName, Collectors.counting()));
+
+        assertThat(files).allSatisfy((name, count) -> assertThat(count).isLessThanOrEqualTo(26));
     }
 
     @Test
@@ -46,5 +69,9 @@ class ArchitectureTest {
     void no_public_method_takes_or_gives_a_floating_point_number() {
         noClasses().that().arePublic().should().dependOnClassesThat().haveNameMatching("java\\.lang\\.(Double|Float)").check(CORE);
         noMethods().that().areDeclaredInClassesThat().arePublic().should().haveRawReturnType(double.class).check(CORE);
+    }
+
+    private static String room(String packageName) {
+        return packageName.replaceFirst("retazo\\.core\\.", "");
     }
 }

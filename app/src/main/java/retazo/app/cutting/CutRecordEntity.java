@@ -10,7 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import retazo.app.runs.PlannedCut;
+import retazo.app.runs.book.PlannedCut;
 import retazo.core.measure.Length;
 
 /** What a cutter really did at a step of a ticket. */

@@ -10,7 +10,7 @@ import java.time.Instant;
 import java.util.Optional;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.measure.Length;
 
@@ -18,7 +18,7 @@ import retazo.core.measure.Length;
 @Entity
 @Immutable
 @Table(name = "kept_left_over")
-class KeptLeftOverEntity {
+public class KeptLeftOverEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -52,7 +52,7 @@ class KeptLeftOverEntity {
     }
 
     /** Which rest of which cloth. */
-    record Source(long kitId, long fabricId, LaidCloth.Rests rests) {
+    public record Source(long kitId, long fabricId, LaidCloth.Rests rests) {
     }
 
     static KeptLeftOverEntity of(Source source, Good good, Optional<Long> forKitId, Decision decision) {

@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import retazo.app.fabrics.Fabric;
-import retazo.app.patterns.Ink;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.pictures.Ink;
 import retazo.app.shared.NotFoundException;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
@@ -60,7 +60,7 @@ public record Kit(
     }
 
     /** The precuts that it takes in place of a fabric of its colourway, by their roles. */
-    Map<RoleKey, Good> precutsFor(Fabric fabric) {
+    public Map<RoleKey, Good> precutsFor(Fabric fabric) {
         Map<RoleKey, Good> precuts = new LinkedHashMap<>();
         sources.precuts().forEach((role, good) -> {
             if (fabric.equals(fabrics.get(role))) {
@@ -76,12 +76,12 @@ public record Kit(
     }
 
     /** The same kit with other settings of its own. */
-    Kit with(KitSettings others) {
+    public Kit with(KitSettings others) {
         return new Kit(id, pattern, size, colourway, fabrics, goods, contents, instructions, decision, copy, others, sources, leftOvers);
     }
 
     /** The same kit with other sources of its own. */
-    Kit with(KitSources others) {
+    public Kit with(KitSources others) {
         Map<RoleKey, Good> all = new LinkedHashMap<>(goods);
         all.keySet().removeAll(sources.precuts().keySet());
         all.putAll(others.precuts());
@@ -89,7 +89,7 @@ public record Kit(
     }
 
     /** The same kit with the whole cloth of one fabric. */
-    Kit layingWhole(Fabric fabric) {
+    public Kit layingWhole(Fabric fabric) {
         return with(sources.without(fabric.id(), precutsFor(fabric).keySet()));
     }
 
@@ -138,7 +138,7 @@ public record Kit(
     }
 
     /** One of its fabrics. */
-    Fabric fabric(String code) {
+    public Fabric fabric(String code) {
         return fabrics.values().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
                 .orElseThrow(() -> new NotFoundException("fabric of the kit", code));
     }
@@ -154,7 +154,7 @@ public record Kit(
     }
 
     /** The letters of the roles that take one of its precuts. */
-    List<String> lettersOf(Good good) {
+    public List<String> lettersOf(Good good) {
         return pattern.design().roles().stream().filter(role -> good.equals(goods.get(role.key()))).map(Role::letter).toList();
     }
 

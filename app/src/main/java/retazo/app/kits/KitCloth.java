@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
@@ -27,7 +27,7 @@ import retazo.core.quilt.plan.QuiltPlanner;
  * @param practice  as it is for this kit, with what its pattern and the kit itself change
  * @param leftOvers that a bag may take, by the code of their fabric
  */
-record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers) {
+public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers) {
 
     private QuiltDesign design() {
         return kit.pattern().design().withoutOverrides();
@@ -42,13 +42,13 @@ record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<Strin
     }
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
-    Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
+    public Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
         UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code()) ? chosen.onWidth(usableWidth) : chosen;
         return new Needs(practice, instructions).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen), kit.contents());
     }
 
     /** What precuts are needed for; empty if the kit takes none of them. */
-    Optional<Need> need(Good good) {
+    public Optional<Need> need(Good good) {
         return new Needs(practice, kit.instructions()).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth), kit.contents());
     }
 

@@ -3,7 +3,7 @@ package retazo.app.kits;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.cutting.RestUse;
 import retazo.core.measure.Length;
@@ -40,7 +40,7 @@ public record KitLeftOvers(List<Kept> kept, List<Good> taken) {
     }
 
     /** Those of one fabric. */
-    List<Kept> keptOf(long fabricId) {
+    public List<Kept> keptOf(long fabricId) {
         return kept.stream().filter(one -> one.fabricId() == fabricId).toList();
     }
 

@@ -20,8 +20,8 @@ import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.RoleSources;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
-import retazo.app.stock.Good;
-import retazo.app.stock.GoodService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Instructions;
@@ -74,7 +74,7 @@ public class KitService {
 
     /** Keeps settings that a kit has of its own. */
     @Transactional
-    void set(long id, KitSettings settings) {
+    public void set(long id, KitSettings settings) {
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
         kit.set(settings);
         kits.saveAndFlush(kit);
@@ -135,7 +135,7 @@ public class KitService {
 
     /** Keeps what a kit takes in place of the whole cloth of its colourway, or says what speaks against it. */
     @Transactional
-    Outcome<Kit> take(long id, KitSources sources) {
+    public Outcome<Kit> take(long id, KitSources sources) {
         Kit wanted = kit(id).with(sources);
         KitWork work = works.work(wanted);
         List<Problem> problems = new ArrayList<>(work.problems());

@@ -17,7 +17,7 @@ import retazo.core.measure.Length;
  */
 public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips) {
 
-    static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty());
+    public static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty());
 
     public KitSettings {
         measures = Map.copyOf(measures);
@@ -38,12 +38,12 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
     }
 
     /** The same with long strips laid in another way. */
-    KitSettings with(LongLay lay) {
+    public KitSettings with(LongLay lay) {
         return new KitSettings(measures, margin, Optional.of(lay));
     }
 
     /** The same on cloth of a usable width, whatever its fabrics are. */
-    KitSettings onWidth(Length usableWidth) {
+    public KitSettings onWidth(Length usableWidth) {
         Map<PracticeMeasure, Length> more = new EnumMap<>(PracticeMeasure.class);
         more.putAll(measures);
         more.put(PracticeMeasure.USABLE_WIDTH, usableWidth);
@@ -51,12 +51,12 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
     }
 
     /** The usable width of its own that its cloths are planned on. */
-    Optional<Length> width() {
+    public Optional<Length> width() {
         return Optional.ofNullable(measures.get(PracticeMeasure.USABLE_WIDTH));
     }
 
     /** What of a practice differs from another one, but for the usable width, which is first its fabric's. */
-    static KitSettings between(ShopPractice shop, ShopPractice wanted) {
+    public static KitSettings between(ShopPractice shop, ShopPractice wanted) {
         Map<PracticeMeasure, Length> measures = new EnumMap<>(PracticeMeasure.class);
         for (PracticeMeasure measure : new PracticeMeasure[] {PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP}) {
             if (!shop.length(measure).equals(wanted.length(measure))) {

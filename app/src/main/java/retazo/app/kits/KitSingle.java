@@ -1,6 +1,6 @@
 package retazo.app.kits;
 
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.RoleKey;
 import retazo.core.precut.PrintMatching;
 import retazo.core.precut.SheetYield;
@@ -14,10 +14,10 @@ import retazo.core.precut.SheetYield;
  */
 public record KitSingle(RoleKey role, Good good, PrintMatching.Value value, int count) {
 
-    static final int MOST = 100;
+    public static final int MOST = 100;
 
     /** How many pieces of the bundle's measure all of them give; 0 where one is too small for any. */
-    int piecesFor(Good bundle) {
+    public int piecesFor(Good bundle) {
         return count * good.perUnit() * SheetYield.of(good.inKit().sheet(), bundle.inKit().sheet());
     }
 }

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
 
@@ -18,7 +18,7 @@ import retazo.core.cloth.RoleKey;
  */
 public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles) {
 
-    static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of());
+    public static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of());
 
     public KitSources {
         precuts = Map.copyOf(precuts);
@@ -26,27 +26,27 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
         singles = List.copyOf(singles);
     }
 
-    KitSources with(KitSingle single) {
+    public KitSources with(KitSingle single) {
         List<KitSingle> more = new ArrayList<>(singles);
         more.add(single);
         return new KitSources(precuts, quarters, more);
     }
 
-    KitSources withoutSingle(long goodId) {
+    public KitSources withoutSingle(long goodId) {
         return new KitSources(precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList());
     }
 
-    List<KitSingle> singlesOf(RoleKey role) {
+    public List<KitSingle> singlesOf(RoleKey role) {
         return singles.stream().filter(single -> single.role().equals(role)).toList();
     }
 
-    KitSources with(RoleKey role, Good good) {
+    public KitSources with(RoleKey role, Good good) {
         Map<RoleKey, Good> more = new HashMap<>(precuts);
         more.put(role, good);
         return new KitSources(more, quarters, singles);
     }
 
-    KitSources with(long fabricId, PrecutKind kind) {
+    public KitSources with(long fabricId, PrecutKind kind) {
         Map<Long, PrecutKind> more = new HashMap<>(quarters);
         more.put(fabricId, kind);
         return new KitSources(precuts, more, singles);

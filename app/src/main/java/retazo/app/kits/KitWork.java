@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import retazo.app.fabrics.Fabric;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
@@ -59,7 +59,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
     }
 
     /** What the cloth of one fabric leaves in one bag, by size, the largest first; nothing where its maker cuts it. */
-    List<LaidCloth.Rests> rests(String fabricCode) {
+    public List<LaidCloth.Rests> rests(String fabricCode) {
         return kit.isCutByTheShop() ? laid(fabricCode).map(LaidCloth::rests).orElse(List.of()) : List.of();
     }
 

@@ -13,9 +13,9 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
 import retazo.app.stock.Bolt;
-import retazo.app.stock.Good;
-import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
@@ -60,7 +60,7 @@ public class KitWorks {
     }
 
     /** The kit by another practice of the shop, cut from bolts alone. */
-    KitWork workBy(Kit kit, ShopPractice shop) {
+    public KitWork workBy(Kit kit, ShopPractice shop) {
         return KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, Map.of()));
     }
 

@@ -8,12 +8,12 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import retazo.app.stock.Good;
-import retazo.app.stock.GoodService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 
 /** Remembers which left-overs are kept of which kit, and which kits take them. */
 @Component
-class LeftOverBook {
+public class LeftOverBook {
 
     private final KeptLeftOverRepository kept;
     private final TakenLeftOverRepository taken;
@@ -44,25 +44,25 @@ class LeftOverBook {
     }
 
     /** Keeps a size of rest, for a kit that takes it or for the shelf. */
-    void keep(KeptLeftOverEntity.Source source, Good good, Optional<Long> forKitId, Decision decision) {
+    public void keep(KeptLeftOverEntity.Source source, Good good, Optional<Long> forKitId, Decision decision) {
         kept.saveAndFlush(KeptLeftOverEntity.of(source, good, forKitId, decision));
         forKitId.ifPresent(kitId -> take(kitId, good.id(), decision));
     }
 
     /** Keeps it no longer; the kit it was for does without. What is in stock stays there. */
-    void takeBack(KitLeftOvers.Kept one) {
+    public void takeBack(KitLeftOvers.Kept one) {
         kept.deleteById(one.id());
         one.forKitId().ifPresent(kitId -> doWithout(kitId, one.good().id()));
         kept.flush();
     }
 
-    void take(long kitId, long goodId, Decision decision) {
+    public void take(long kitId, long goodId, Decision decision) {
         if (!taken.existsById(new TakenLeftOverEntity.Key(kitId, goodId))) {
             taken.saveAndFlush(TakenLeftOverEntity.of(new TakenLeftOverEntity.Key(kitId, goodId), decision));
         }
     }
 
-    void doWithout(long kitId, long goodId) {
+    public void doWithout(long kitId, long goodId) {
         if (taken.existsById(new TakenLeftOverEntity.Key(kitId, goodId))) {
             taken.deleteById(new TakenLeftOverEntity.Key(kitId, goodId));
             taken.flush();

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 

@@ -5,7 +5,7 @@ import jakarta.persistence.Embeddable;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.fabrics.Fabric;
-import retazo.app.stock.Good;
+import retazo.app.stock.goods.Good;
 
 /** What a role has in a colourway: a fabric, a precut, or both. */
 @Embeddable

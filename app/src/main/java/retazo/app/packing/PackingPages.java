@@ -14,18 +14,18 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
 import retazo.app.kits.ShopCutText;
-import retazo.app.patterns.Ink;
+import retazo.app.pictures.Ink;
 import retazo.app.practice.PracticeService;
-import retazo.app.runs.Bag;
-import retazo.app.runs.Run;
 import retazo.app.runs.RunService;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.Run;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
-import retazo.app.stock.Good;
-import retazo.app.stock.GoodService;
 import retazo.app.stock.StockService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.measure.LengthUnit;
 
 /** Puts bags together as the packing pages show them. */

@@ -11,14 +11,14 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
-import retazo.app.runs.Bag;
 import retazo.app.runs.RunService;
+import retazo.app.runs.book.Bag;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
-import retazo.app.stock.GoodService;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.measure.Problem;
 
 /** Ticks the lines of a bag, and puts complete bags on the shelf. */

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import retazo.app.patterns.file.PatternContent;
+import retazo.app.patterns.file.PatternFileWriter;
 import retazo.app.shared.Words;
 import retazo.core.block.Block;
 import retazo.core.block.Cell;
@@ -20,11 +22,11 @@ import retazo.core.quilt.size.QuiltSize;
  * @param units   kinds in its blocks
  * @param precuts that its table or list names
  */
-record PatternTraits(List<String> ways, List<String> units, List<String> precuts, List<String> sizeNames) {
+public record PatternTraits(List<String> ways, List<String> units, List<String> precuts, List<String> sizeNames) {
 
     private static final int LONGEST_COLUMN = 400;
 
-    static PatternTraits of(PatternContent content) {
+    public static PatternTraits of(PatternContent content) {
         QuiltDesign design = content.design();
         return new PatternTraits(
                 design.ways().stream().map(PatternFileWriter::code).toList(),
@@ -34,7 +36,7 @@ record PatternTraits(List<String> ways, List<String> units, List<String> precuts
     }
 
     /** The kinds of units in all blocks, those of blocks in cells too. */
-    static Set<UnitKind> unitKinds(QuiltDesign design) {
+    public static Set<UnitKind> unitKinds(QuiltDesign design) {
         Set<UnitKind> kinds = new TreeSet<>();
         design.drawing().ifPresent(drawing -> drawing.blocks().forEach(kind -> collect(kind.block(), kinds)));
         return kinds;

@@ -1,5 +1,7 @@
 package retazo.app.patterns;
 
+import retazo.app.patterns.file.PatternAbout;
+import retazo.app.patterns.file.PatternContent;
 import retazo.app.shared.NotFoundException;
 import retazo.core.kit.Instructions;
 import retazo.core.quilt.design.QuiltDesign;

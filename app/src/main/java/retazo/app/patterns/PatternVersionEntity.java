@@ -13,6 +13,7 @@ import java.time.Instant;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import retazo.app.patterns.file.PatternContent;
 
 /** One version of a pattern: its document with the columns that lists search by. Never changed. */
 @Entity

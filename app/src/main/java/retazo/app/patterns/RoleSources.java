@@ -26,7 +26,7 @@ public class RoleSources {
 
     /** @param source empty for whole cloth */
     @Transactional
-    void choose(long patternId, RoleKey role, Optional<RoleSource> source) {
+    public void choose(long patternId, RoleKey role, Optional<RoleSource> source) {
         source.ifPresentOrElse(
                 chosen -> sources.saveAndFlush(RoleSourceEntity.of(patternId, role, chosen)),
                 () -> sources.findById(new RoleSourceEntity.Key(patternId, role.value())).ifPresent(sources::delete));

@@ -3,6 +3,8 @@ package retazo.app.runs;
 import java.util.List;
 import java.util.stream.IntStream;
 import retazo.app.kits.KitWork;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.plan.GoodLimit;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.Shortage;

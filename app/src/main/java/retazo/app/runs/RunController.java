@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunState;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;

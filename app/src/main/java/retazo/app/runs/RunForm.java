@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import retazo.app.kits.Kit;
+import retazo.app.runs.book.Run;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Problem;
 

@@ -1,9 +1,12 @@
 /**
- * Kit runs: so many bags of each kit, planned on bolts, confirmed with frozen bills and reserved cloth, and planned again
- * when a cut goes wrong. May use all features that kits may use, and {@code kits}.
+ * Kit runs: so many bags of each kit, planned on bolts, confirmed with frozen bills and reserved cloth, and planned again when a cut
+ * goes wrong.
  *
- * <p>Order of locks: the run first, then bolts by their ids.
+ * <p>Entry: {@link retazo.app.runs.RunService} and {@link retazo.app.runs.RunDrafts}. Order of locks: the run first, then bolts by
+ * their ids. Its rooms are {@code book} and {@code plan}. May use {@code kits}, {@code stock}, {@code fabrics}, {@code practice},
+ * {@code staff} and {@code shared}.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package retazo.app.runs;
 
+import org.jspecify.annotations.NullMarked;

@@ -16,14 +16,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
-import retazo.app.patterns.QuiltPicture;
+import retazo.app.pictures.QuiltPicture;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.app.stock.CountLine;
 import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
+import retazo.app.stock.goods.CountLine;
 
 /** Kits on the shelf: sell one, take one back, and the book behind them. */
 @Controller

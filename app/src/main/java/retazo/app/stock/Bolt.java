@@ -38,7 +38,7 @@ public record Bolt(
     }
 
     /** As the core sees it, with all that is on hand, reserved or not. */
-    BoltStock toWholeStock() {
+    public BoltStock toWholeStock() {
         return new BoltStock(Long.toString(id), onHand, usableWidth, started);
     }
 }

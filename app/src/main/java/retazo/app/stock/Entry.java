@@ -19,7 +19,7 @@ public record Entry(long personId, UUID clientId, String note) {
     }
 
     /** The id of a further movement of the same entry. */
-    UUID clientIdOf(int step) {
+    public UUID clientIdOf(int step) {
         return step == 0 ? clientId : UUID.nameUUIDFromBytes((clientId + "/" + step).getBytes(java.nio.charset.StandardCharsets.UTF_8));
     }
 }

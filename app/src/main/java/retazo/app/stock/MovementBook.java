@@ -6,7 +6,7 @@ import retazo.app.shared.NotFoundException;
 
 /** The one hand that writes into the book: it locks an item, writes a line, and reads back what is on hand then. */
 @Component
-class MovementBook {
+public class MovementBook {
 
     private final StockItemRepository items;
     private final MovementRepository movements;
@@ -19,17 +19,17 @@ class MovementBook {
     }
 
     /** Locks an item for the rest of the transaction, as it is once others are done with it. */
-    StockItemEntity lock(long itemId) {
+    public StockItemEntity lock(long itemId) {
         return fresh(items.lock(itemId).orElseThrow(() -> new NotFoundException("stock item", itemId)));
     }
 
     /** The item as it is in the database now. */
-    StockItemEntity fresh(StockItemEntity item) {
+    public StockItemEntity fresh(StockItemEntity item) {
         entities.refresh(item);
         return item;
     }
 
-    MovementEntity write(MovementEntity movement) {
+    public MovementEntity write(MovementEntity movement) {
         MovementEntity saved = movements.saveAndFlush(movement);
         items.findById(movement.stockItemId()).ifPresent(this::fresh);
         return saved;

@@ -18,7 +18,7 @@ import retazo.core.measure.Length;
 @Entity
 @Immutable
 @Table(name = "movement")
-class MovementEntity {
+public class MovementEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -76,7 +76,7 @@ class MovementEntity {
         return movement;
     }
 
-    static MovementEntity pieces(long stockItemId, long count, Reason reason, Entry entry, UUID clientId, Instant at) {
+    public static MovementEntity pieces(long stockItemId, long count, Reason reason, Entry entry, UUID clientId, Instant at) {
         MovementEntity movement = of(stockItemId, reason, entry, clientId, at);
         movement.amountCount = count;
         return movement;

@@ -8,7 +8,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-interface MovementRepository extends JpaRepository<MovementEntity, Long> {
+public interface MovementRepository extends JpaRepository<MovementEntity, Long> {
 
     Optional<MovementEntity> findByClientId(UUID clientId);
 

@@ -11,7 +11,7 @@ import retazo.core.measure.Length;
 /** Cloth of a bolt, or so many of a good, promised to somebody. */
 @Entity
 @Table(name = "reservation")
-class ReservationEntity {
+public class ReservationEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -40,7 +40,7 @@ class ReservationEntity {
         return reservation;
     }
 
-    static ReservationEntity ofCount(long stockItemId, long count, String owner) {
+    public static ReservationEntity ofCount(long stockItemId, long count, String owner) {
         ReservationEntity reservation = new ReservationEntity();
         reservation.stockItemId = stockItemId;
         reservation.count = count;
@@ -48,11 +48,11 @@ class ReservationEntity {
         return reservation;
     }
 
-    long count() {
+    public long count() {
         return count;
     }
 
-    long stockItemId() {
+    public long stockItemId() {
         return stockItemId;
     }
 

@@ -18,7 +18,7 @@ import retazo.core.measure.Length;
 @Entity
 @Table(name = "stock_item")
 @DynamicUpdate
-class StockItemEntity {
+public class StockItemEntity {
 
     /** What kind of thing it is. */
     enum Kind {
@@ -98,7 +98,7 @@ class StockItemEntity {
         return new NewBolt(newCode, fabricId(), lot(), place(), usableWidth(), length, true);
     }
 
-    long id() {
+    public long id() {
         return id;
     }
 
@@ -122,7 +122,7 @@ class StockItemEntity {
         return java.util.Objects.requireNonNull(kitId, "kitId");
     }
 
-    long goodId() {
+    public long goodId() {
         return java.util.Objects.requireNonNull(goodId, "goodId");
     }
 
@@ -150,7 +150,7 @@ class StockItemEntity {
         return onHand;
     }
 
-    long onHandCount() {
+    public long onHandCount() {
         return onHandCount;
     }
 }

@@ -10,7 +10,7 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
-interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
+public interface StockItemRepository extends JpaRepository<StockItemEntity, Long> {
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("SELECT i FROM StockItemEntity i WHERE i.id = :id")

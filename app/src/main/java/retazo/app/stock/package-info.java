@@ -1,11 +1,11 @@
 /**
- * What the shop has: bolts with their lots, precuts and copies of patterns by count, kits on the shelf, and the one movement book behind them.
+ * What the shop has: bolts with their lots and kits on the shelf, and the one movement book behind everything counted or measured.
  *
- * <p>What is on hand is the sum of the movements and never negative;
-
- the database keeps it so. Free is what is on hand and
- * not reserved. A reservation has an owner that stock does not look into. May use {@code shared}, {@code staff},
- * {@code practice} and {@code fabrics}.
+ * <p>Entry: {@link retazo.app.stock.StockService} and {@link retazo.app.stock.KitShelf}. What is on hand is the sum of the movements and
+ * never negative; the database keeps it so. Free is what is on hand and not reserved. A reservation has an owner that stock does not
+ * look into. Its rooms are {@code goods} and {@code bolts}. May use {@code staff} and {@code shared}.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package retazo.app.stock;
+
+import org.jspecify.annotations.NullMarked;

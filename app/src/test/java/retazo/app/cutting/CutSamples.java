@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import retazo.app.runs.Bag;
-import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.PlannedCut;
 import retazo.core.measure.Length;
 
 /** Steps at tickets, and what comes of them. */

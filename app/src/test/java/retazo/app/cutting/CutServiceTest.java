@@ -17,10 +17,10 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.packing.PackingService;
-import retazo.app.runs.Bag;
-import retazo.app.runs.PlannedCut;
 import retazo.app.runs.RunService;
-import retazo.app.runs.RunState;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunState;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -71,7 +71,7 @@ class CutServiceTest {
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "3 yd");
 
-        samples.bean(retazo.app.runs.RunDrafts.class).draft(List.of(new retazo.app.runs.Run.Asked(samples.kit(fabric), 2)), 1);
+        samples.bean(retazo.app.runs.RunDrafts.class).draft(List.of(new retazo.app.runs.book.Run.Asked(samples.kit(fabric), 2)), 1);
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
     }

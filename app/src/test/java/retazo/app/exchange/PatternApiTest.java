@@ -25,7 +25,7 @@ import retazo.app.Client;
 import retazo.app.Program;
 import retazo.app.Samples;
 import retazo.app.TestShop;
-import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.file.PatternAbout;
 import retazo.core.measure.Length;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

@@ -18,8 +18,8 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
-import retazo.app.patterns.PatternAbout;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.file.PatternAbout;
 import retazo.core.measure.Length;
 
 /** The page of a cloth in the browser: its plan, settings tried out, whose instructions, and what is printed. */

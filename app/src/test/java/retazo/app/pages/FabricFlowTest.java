@@ -11,7 +11,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
-import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.file.PatternAbout;
 import retazo.core.cloth.ClothKind;
 import retazo.core.measure.Length;
 

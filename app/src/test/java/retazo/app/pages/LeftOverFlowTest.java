@@ -18,12 +18,12 @@ import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
-import retazo.app.patterns.PatternAbout;
-import retazo.app.runs.Bag;
-import retazo.app.runs.PlannedCut;
+import retazo.app.patterns.file.PatternAbout;
 import retazo.app.runs.RunService;
-import retazo.app.stock.Good;
-import retazo.app.stock.GoodService;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.PlannedCut;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
 

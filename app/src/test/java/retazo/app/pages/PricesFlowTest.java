@@ -14,7 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.patterns.PatternAbout;
+import retazo.app.patterns.file.PatternAbout;
 import retazo.app.practice.PriceListService;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.UsualPrices;

@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import retazo.app.patterns.file.PatternContent;
+import retazo.app.patterns.file.PatternFileReader;
 import retazo.core.block.spec.UnitKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.quilt.design.QuiltDesign;
@@ -20,7 +22,7 @@ import retazo.core.quilt.size.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The pieces of the demo patterns, worked by hand with √2 = 1.4142, a seam of ¼ in and the customary oversizes. */
-class DemoPatternsTest {
+public class DemoPatternsTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -129,7 +131,7 @@ class DemoPatternsTest {
         assertThat(ways).containsExactlyInAnyOrder(Way.values());
     }
 
-    static PatternContent read(Resource file) throws IOException {
+    public static PatternContent read(Resource file) throws IOException {
         return PatternFileReader.read(JSON.readTree(file.getContentAsString(StandardCharsets.UTF_8)))
                 .match(content -> content, problems -> {
                     throw new AssertionError(file.getFilename() + ": " + problems);

@@ -1,0 +1,63 @@
+package retazo.app.cloth;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import retazo.app.pictures.RoleView;
+import retazo.app.shared.FractionText;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.block.spec.UnitMethod;
+import retazo.core.block.unit.SizedUnit;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.plan.QuiltPlan;
+
+/** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
+public record PieceListView(List<Line> lines) {
+
+    /**
+     * Pieces of one role and cut size.
+     *
+     * @param shape    in words, with its sizes
+     * @param perBlock how many one block takes, by the names of the blocks where there are several
+     * @param count    how many the shown size takes
+     * @param made     what the pieces make, or a note of the cut list
+     */
+    record Line(RoleView role, String label, FractionText shape, FractionText perBlock, long count, List<FractionText> made) {
+    }
+
+    public static PieceListView of(QuiltDesign design, QuiltPlan plan, Words words) {
+        Map<String, RoleView> roles = RoleView.of(design, words).stream().collect(Collectors.toMap(RoleView::key, Function.identity()));
+        List<BlockKind> kinds = design.drawing().map(Drawing::placed).orElse(List.of());
+        return new PieceListView(plan.pieces().stream()
+                .map(piece -> new Line(
+                        roles.get(piece.role().value()),
+                        piece.label(),
+                        FractionText.of(ShapeWords.of(piece.shape(), words)),
+                        FractionText.of(perBlock(piece, kinds)),
+                        piece.count().value().value(),
+                        piece.units().stream().map(use -> FractionText.of(made(use, roles, words))).distinct().toList()))
+                .toList());
+    }
+
+    private static String perBlock(PieceNeed piece, List<BlockKind> kinds) {
+        return kinds.stream()
+                .filter(kind -> piece.perBlock(kind.key()).pieces() > 0)
+                .map(kind -> piece.perBlock(kind.key()) + (kinds.size() > 1 ? " " + kind.name() : ""))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String made(PieceNeed.PieceUse use, Map<String, RoleView> roles, Words words) {
+        SizedUnit unit = use.unit();
+        String letters = unit.unit().roles().stream().map(role -> roles.get(role.value()).letter()).collect(Collectors.joining(", "));
+        UnitMethod method = unit.unit().spec().method();
+        return words.text(
+                method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()), letters,
+                LengthView.inches(unit.size().width()).plain().replace(" in", ""), LengthView.inches(unit.size().height()).plain(),
+                words.text("method." + method.code()));
+    }
+}

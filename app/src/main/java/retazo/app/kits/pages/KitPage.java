@@ -1,0 +1,168 @@
+package retazo.app.kits.pages;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import retazo.app.cloth.FigureView;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitWork;
+import retazo.app.kits.ShopCutText;
+import retazo.app.pictures.Ink;
+import retazo.app.pictures.QuiltPicture;
+import retazo.app.pictures.RoleView;
+import retazo.app.shared.FractionText;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.MoneyText;
+import retazo.app.shared.Words;
+import retazo.app.stock.goods.Good;
+import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.Prices;
+import retazo.core.explain.Figure;
+import retazo.core.kit.BillCost;
+import retazo.core.kit.BillLine;
+import retazo.core.kit.Need;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Money;
+import retazo.core.quilt.size.Way;
+
+/**
+ * A kit as its page shows it.
+ *
+ * @param finished in words; empty where nobody knows
+ * @param printed  whether the lengths are only printed
+ * @param possible how many bags can be made now
+ * @param stops    what stops the next one, in words
+ * @param problems why it cannot be made at all by the practice of now
+ * @param saving   what planning the cloths saves, or would save, in words; empty for nothing
+ * @param costs    what one bag comes to
+ * @param opened   the arithmetic of the figure asked for, of the first length where none is
+ */
+record KitPage(
+        Kit kit,
+        QuiltPicture picture,
+        String finished,
+        boolean printed,
+        List<Line> bill,
+        long possible,
+        String stops,
+        long onShelf,
+        List<String> problems,
+        FractionText saving,
+        Costs costs,
+        Optional<FigureView> opened) {
+
+    /**
+     * What one bag comes to, in words.
+     *
+     * @param price    of all lines together; empty where one is not known
+     * @param cost     to the shop, likewise
+     * @param unpriced the lines whose price is not known
+     */
+    record Costs(String price, String cost, String unpriced) {
+    }
+
+    /** A letter of a role drawn in its fabric. */
+    record Letter(String letter, Ink ink) {
+    }
+
+    /**
+     * A line of the bill.
+     *
+     * @param fabric what is cut, or empty
+     * @param good   what is picked, or empty
+     * @param into   what a length is cut into in the shop, in words; empty for a folded one
+     * @param count  how many are picked; 0 for cloth
+     * @param bags   how many bags the stock of it gives; empty for a left-over, without which a bag is made too
+     * @param stops  whether it is one that stops the next bag
+     */
+    record Line(
+            Optional<Fabric> fabric, Optional<Good> good, String name, List<Letter> letters, String uses, LengthView exact,
+            LengthView length, String into, long count, String figure, Optional<Long> bags, boolean stops, String price) {
+    }
+
+    /** What is known of a kit beside its own work. */
+    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs) {
+    }
+
+    static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
+        Kit kit = work.kit();
+        KitsPossible possible = known.possible();
+        BillCost price = known.costs().price().orElseThrow();
+        List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, known, unit, words)).toList();
+        List<String> stopping = bill.stream().filter(Line::stops).map(Line::name).toList();
+        return new KitPage(
+                kit,
+                QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
+                work.plan().finished().map(finished -> side(finished.width()) + " × " + side(finished.height()) + " in").orElse(""),
+                work.plan().way() == Way.SIZE_TABLE,
+                bill,
+                possible.bags().value(),
+                String.join(" and ", stopping),
+                known.onShelf(),
+                work.problems().stream().map(words::of).toList(),
+                FractionText.of(known.savedByPlan().isPositive()
+                        ? words.text("kit.saving." + kit.instructions(), LengthView.of(known.savedByPlan(), unit).plain()) : ""),
+                new Costs(
+                        price.total().map(MoneyText::of).orElse(""), known.costs().cost().flatMap(BillCost::total).map(MoneyText::of).orElse(""),
+                        price.byCode().isEmpty() ? "" : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
+                find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
+    }
+
+    private static String side(Figure<Length> side) {
+        return LengthView.inches(side.value()).plain().replace(" in", "");
+    }
+
+    private static String name(Kit kit, String code) {
+        return Optional.ofNullable(kit.goodsByCode().get(code)).map(Good::name).orElseGet(() -> kit.fabric(code).name());
+    }
+
+    private static Line line(BillLine line, KitWork work, Known known, LengthUnit unit, Words words) {
+        KitsPossible possible = known.possible();
+        Map<String, Money> prices = known.costs().price().orElseThrow().byCode();
+        return line.match(
+                cut -> {
+                    Fabric fabric = work.kit().fabric(cut.fabricCode());
+                    Need need = work.needs().byFabric().get(cut.fabricCode());
+                    return new Line(
+                            Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
+                            RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit),
+                            cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
+                            need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
+                            possible.stoppedBy().contains(cut.fabricCode()),
+                            Optional.ofNullable(prices.get(cut.fabricCode())).map(MoneyText::of).orElse(""));
+                },
+                picked -> {
+                    Good good = work.kit().goodsByCode().get(picked.code());
+                    Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
+                    return new Line(
+                            Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
+                            need.map(found -> RoleView.uses(found.uses(), words))
+                                    .orElseGet(() -> words.text(picked.letters().isEmpty()
+                                            ? "kit.copy-of-pattern" : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single")),
+                            LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
+                            need.map(found -> found.amount().headline().key()).orElse(""),
+                            good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),
+                            possible.stoppedBy().contains(picked.code()),
+                            Optional.ofNullable(prices.get(picked.code())).map(MoneyText::of).orElse(""));
+                });
+    }
+
+    private static List<Letter> letters(List<String> letters, Ink ink) {
+        return letters.stream().map(letter -> new Letter(letter, ink)).toList();
+    }
+
+    private static long bags(KitsPossible possible, String code) {
+        return possible.bagsByCode().getOrDefault(code, new Count(0)).value();
+    }
+
+    private static Optional<Figure<?>> find(KitWork work, String key) {
+        return work.needs().byFabric().values().stream()
+                .<Figure<?>>map(need -> need.amount().headline())
+                .filter(figure -> figure.key().equals(key))
+                .findFirst();
+    }
+}

@@ -1,0 +1,79 @@
+package retazo.app.kits.pages;
+
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.cloth.ClothSettings;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.kits.KitSettings;
+import retazo.app.kits.KitWorks;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Words;
+import retazo.core.cloth.LongLay;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+
+/** Keeps settings for one kit that were tried out on its cloth, and gives them up again. */
+@Controller
+@RequestMapping("/kits/{id}")
+class KitSettingsController {
+
+    private final KitService kits;
+    private final KitWorks works;
+    private final PracticeService practice;
+    private final Words words;
+
+    KitSettingsController(KitService kits, KitWorks works, PracticeService practice, Words words) {
+        this.kits = kits;
+        this.works = works;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** Keeps what was tried out; what cannot be read is shown again where it was typed. */
+    @PostMapping("/settings")
+    String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next) {
+        Kit kit = kits.kit(id);
+        FieldReader reader = new FieldReader();
+        ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
+        Optional<Length> width = settings.usableWidth(reader).or(() -> kit.settings().width());
+        if (reader.anyProblem()) {
+            next.addAttribute("width", settings.width());
+            next.addAttribute("squaring", settings.squaring());
+            next.addAttribute("step", settings.step());
+            next.addAttribute("margin", settings.margin());
+            return back(id, fabric, next);
+        }
+        KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
+        kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(own::onWidth).orElse(own));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Lays its long strips in another way than its pattern and the shop. */
+    @PostMapping("/long-strips")
+    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, kits.kit(id).settings().with(lay));
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Lets it follow its pattern and the shop again. */
+    @PostMapping("/settings/none")
+    String follow(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+        kits.set(id, KitSettings.NONE);
+        next.addFlashAttribute("done", words.text("done.kit-settings-none"));
+        return back(id, fabric, next);
+    }
+
+    private static String back(long id, String fabric, RedirectAttributes next) {
+        next.addAttribute("fabric", fabric);
+        return "redirect:/kits/" + id + "/cloth";
+    }
+}

@@ -1,0 +1,111 @@
+package retazo.app.kits.pages;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitService;
+import retazo.app.kits.KitWork;
+import retazo.app.kits.KitWorks;
+import retazo.app.patterns.PatternSearch;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.practice.MarginText;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/** Sets the kits by one practice beside the same by another. */
+@Service
+@Transactional(readOnly = true)
+class PracticeEffects {
+
+    private final KitService kits;
+    private final KitWorks works;
+    private final PatternService patterns;
+    private final PracticeService practice;
+    private final Words words;
+
+    PracticeEffects(KitService kits, KitWorks works, PatternService patterns, PracticeService practice, Words words) {
+        this.kits = kits;
+        this.works = works;
+        this.patterns = patterns;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /**
+     * A kit whose cloth changes.
+     *
+     * @param then empty where it cannot be cut by those settings
+     * @param more whether it takes more
+     */
+    record Line(String kit, LengthView now, Optional<LengthView> then, String difference, boolean more) {
+    }
+
+    /** Something with settings of its own. */
+    record Own(String name, String address, String settings) {
+    }
+
+    /** The kits that take another length by these settings, in the order of the list of kits. */
+    List<Line> of(ShopPractice tried) {
+        LengthUnit unit = tried.sellingUnit();
+        List<Line> lines = new ArrayList<>();
+        for (Kit kit : kits.all()) {
+            Length now = cloth(works.workBy(kit, practice.practice()));
+            KitWork work = works.workBy(kit, tried);
+            Length then = cloth(work);
+            if (!work.problems().isEmpty()) {
+                lines.add(new Line(kit.name(), LengthView.of(now, unit), Optional.empty(), "", true));
+            } else if (!then.equals(now)) {
+                boolean more = then.isLongerThan(now);
+                String by = LengthView.of(more ? then.minus(now) : now.minus(then), unit).plain();
+                lines.add(new Line(
+                        kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)), words.text(more ? "practice.more" : "practice.less", by), more));
+            }
+        }
+        return lines;
+    }
+
+    private static Length cloth(KitWork work) {
+        return work.lengths().values().stream().reduce(Length.ZERO, Length::plus);
+    }
+
+    /** Patterns, then kits, that do not follow the shop in everything. */
+    List<Own> own() {
+        List<Own> own = new ArrayList<>();
+        for (PatternVersion pattern : patterns.newest(PatternSearch.byName(""))) {
+            if (!pattern.design().overrides().isEmpty()) {
+                own.add(new Own(pattern.name(), "/patterns/" + pattern.patternId() + "/about", measures(pattern.design().overrides())));
+            }
+        }
+        for (Kit kit : kits.all()) {
+            if (kit.settings().any()) {
+                String margin = kit.settings().margin()
+                        .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit())).orElse("");
+                String lay = kit.settings().longStrips()
+                        .map(one -> words.text("practice.longStrips") + " " + words.text("practice.longStrips." + one)).orElse("");
+                own.add(new Own(
+                        kit.name(), "/kits/" + kit.id() + "/cloth",
+                        Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
+            }
+        }
+        return own;
+    }
+
+    private String measures(Map<PracticeMeasure, Length> measures) {
+        return measures.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(one -> words.text("figure.practice." + one.getKey().key()) + " " + one.getValue())
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,138 @@
+package retazo.app.patterns.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.cloth.PieceListView;
+import retazo.app.patterns.PatternHead;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.file.PatternContent;
+import retazo.app.pictures.Ink;
+import retazo.app.pictures.QuiltPicture;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FractionText;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Typed;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
+
+/** A pattern drawn: its blocks on their grids, redrawn while it is typed. */
+@Controller
+class DrawingController {
+
+    private final PatternService patterns;
+    private final PracticeService practice;
+    private final Words words;
+
+    DrawingController(PatternService patterns, PracticeService practice, Words words) {
+        this.patterns = patterns;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping("/patterns/new/drawing")
+    String newPattern(@RequestParam(defaultValue = "") String starter, Model model) {
+        return showForm(model, DrawingForm.empty().withBlocks(List.of(BlockStarter.block(starter))), Optional.empty(), Faults.NONE);
+    }
+
+    @PostMapping("/patterns/new/drawing")
+    String add(DrawingForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.empty(), model, content -> patterns.add(content, person.personId()));
+    }
+
+    @GetMapping("/patterns/{id}/drawing")
+    String edit(@PathVariable long id, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        return showForm(model, DrawingForm.of(pattern), Optional.of(pattern), Faults.NONE);
+    }
+
+    @PostMapping("/patterns/{id}/drawing")
+    String change(@PathVariable long id, DrawingForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.of(patterns.newestOf(id)), model,
+                content -> patterns.change(id, form.version(), content, person.personId()));
+    }
+
+    /** Draws what is typed so far, with what is wrong; nothing is kept. */
+    @PostMapping("/patterns/draw")
+    String draw(DrawingForm form, @RequestParam Optional<Long> pattern, Model model) {
+        Optional<PatternVersion> before = pattern.map(patterns::newestOf);
+        DrawingDraft draft = DrawingDraft.of(form, before);
+        return showForm(model, form, draft, before, Faults.of(draft.problems(), words));
+    }
+
+    /** The form with one block more, or with one less; nothing is kept. */
+    @PostMapping("/patterns/blocks")
+    String blocks(
+            DrawingForm form, @RequestParam Optional<Long> pattern, @RequestParam(defaultValue = "") String add,
+            @RequestParam Optional<Integer> remove, Model model) {
+        List<BlockRow> rows = new ArrayList<>(Typed.list(form.blocks()));
+        remove.filter(row -> row >= 0 && row < rows.size() && rows.size() > 1).ifPresent(row -> rows.remove((int) row));
+        if (remove.isEmpty()) {
+            rows.add(BlockStarter.next(add, rows));
+        }
+        return showForm(model, form.withBlocks(rows), pattern.map(patterns::newestOf), Faults.NONE);
+    }
+
+    private String save(
+            DrawingForm form, Optional<PatternVersion> before, Model model, Function<PatternContent, Outcome<PatternVersion>> keep) {
+        DrawingDraft draft = DrawingDraft.of(form, before);
+        Outcome<PatternVersion> outcome = draft.content().map(keep).orElseGet(() -> Outcome.refused(draft.problems()));
+        return outcome.match(
+                pattern -> "redirect:/patterns/" + pattern.patternId(),
+                problems -> showForm(model, form, draft, before, Faults.of(problems, words)));
+    }
+
+    private String showForm(Model model, DrawingForm typed, Optional<PatternVersion> before, Faults faults) {
+        return showForm(model, typed, DrawingDraft.of(typed, before), before, faults);
+    }
+
+    private String showForm(Model model, DrawingForm typed, DrawingDraft draft, Optional<PatternVersion> before, Faults faults) {
+        before.ifPresent(version -> PatternHead.addTo(model, version, words));
+        Function<RoleKey, String> letters = key -> draft.roles().stream()
+                .filter(role -> role.key().equals(key))
+                .findFirst()
+                .map(Role::letter)
+                .orElse("A");
+        Function<RoleKey, Ink> inks = key -> Ink.ofRole(letters.apply(key).charAt(0) - 'A');
+        List<BlockRow> rows = new ArrayList<>();
+        for (int i = 0; i < draft.blocks().size(); i++) {
+            rows.add(BlockCanvas.laidOut(Typed.list(typed.blocks()).get(i), draft.blocks().get(i)));
+        }
+        model.addAttribute("canvases", IntStream.range(0, rows.size())
+                .mapToObj(i -> BlockCanvas.of(i, rows.get(i), draft.blocks().get(i), inks, letters, faults)).toList());
+        draft.content().map(PatternContent::design).ifPresent(design -> addQuilt(model, design, inks));
+        model.addAttribute("placed", before.flatMap(version -> version.design().drawing()).isPresent());
+        model.addAttribute("form", typed.withBlocks(rows).padded());
+        model.addAttribute("faults", faults);
+        model.addAttribute("palette", UnitPalette.all(practice.drawingStart(), words));
+        model.addAttribute("starters", BlockStarter.names());
+        model.addAttribute("roleInks", IntStream.range(0, QuiltDesign.MOST_ROLES).mapToObj(Ink::ofRole).toList());
+        return "patterns/drawing";
+    }
+
+    private void addQuilt(Model model, QuiltDesign design, Function<RoleKey, Ink> inks) {
+        QuiltSize size = PatternHead.middle(design.sizes());
+        QuiltPlan plan = new QuiltPlanner(practice.practice()).plan(design, size);
+        model.addAttribute("quilt", QuiltPicture.of("quilt", design, size, inks));
+        model.addAttribute("quiltName", size.name());
+        model.addAttribute("pieces", PieceListView.of(design, plan, words));
+        model.addAttribute("warnings", plan.warnings().stream().map(words::of).map(FractionText::of).toList());
+    }
+}

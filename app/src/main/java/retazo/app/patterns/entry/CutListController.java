@@ -1,0 +1,92 @@
+package retazo.app.patterns.entry;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.patterns.PatternHead;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.file.PatternContent;
+import retazo.app.shared.Choice;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.core.cloth.PrecutKind;
+
+/** A pattern as a list of what is cut: typed like a worksheet, or pasted. */
+@Controller
+class CutListController {
+
+    private final PatternService patterns;
+    private final Words words;
+
+    CutListController(PatternService patterns, Words words) {
+        this.patterns = patterns;
+        this.words = words;
+    }
+
+    @GetMapping("/patterns/new/list")
+    String newPattern(Model model) {
+        return showForm(model, CutListForm.empty(), Optional.empty(), Faults.NONE);
+    }
+
+    @PostMapping("/patterns/new/list")
+    String add(CutListForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.empty(), model, content -> patterns.add(content, person.personId()));
+    }
+
+    @GetMapping("/patterns/{id}/list")
+    String edit(@PathVariable long id, Model model) {
+        PatternVersion pattern = patterns.newestOf(id);
+        return showForm(model, CutListForm.of(pattern), Optional.of(pattern), Faults.NONE);
+    }
+
+    @PostMapping("/patterns/{id}/list")
+    String change(@PathVariable long id, CutListForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.of(patterns.newestOf(id)), model,
+                content -> patterns.change(id, form.version(), content, person.personId()));
+    }
+
+    /** The lines with what was pasted among them; nothing is kept. */
+    @PostMapping("/patterns/list-fill")
+    String fill(CutListForm form, @RequestParam Optional<Long> pattern, Model model) {
+        Optional<PatternVersion> before = pattern.map(patterns::newestOf);
+        FieldReader reader = new FieldReader();
+        CutListForm filled = CutListDraft.filled(form, reader);
+        Faults faults = reader.anyProblem()
+                ? Faults.of(reader.problems(), words)
+                : Faults.of(CutListDraft.of(filled, before).problems().stream().filter(problem -> problem.place().startsWith("lines.")).toList(), words);
+        return showForm(model, filled, before, faults);
+    }
+
+    private String save(
+            CutListForm form, Optional<PatternVersion> before, Model model, Function<PatternContent, Outcome<PatternVersion>> keep) {
+        CutListDraft draft = CutListDraft.of(form, before);
+        Outcome<PatternVersion> outcome = draft.content().map(keep).orElseGet(() -> Outcome.refused(draft.problems()));
+        return outcome.match(
+                pattern -> "redirect:/patterns/" + pattern.patternId(),
+                problems -> showForm(model, form, before, Faults.of(problems, words)));
+    }
+
+    private String showForm(Model model, CutListForm form, Optional<PatternVersion> before, Faults faults) {
+        before.ifPresent(version -> PatternHead.addTo(model, version, words));
+        model.addAttribute("form", form.padded());
+        model.addAttribute("uses", TableForm.uses());
+        model.addAttribute("precuts", PrecutKind.customary().stream()
+                .map(kind -> new Choice(kind.code(), words.text("precut." + kind.code())))
+                .toList());
+        model.addAttribute("roleNames", before.map(version -> version.design().roles().stream().map(role -> role.name()).toList())
+                .orElse(List.of()));
+        model.addAttribute("faults", faults);
+        return "patterns/cutlist";
+    }
+}

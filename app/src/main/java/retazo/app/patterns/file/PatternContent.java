@@ -1,0 +1,22 @@
+package retazo.app.patterns.file;
+
+import retazo.core.quilt.design.QuiltDesign;
+
+/** All that a version of a pattern says. */
+public record PatternContent(String name, PatternAbout about, QuiltDesign design) {
+
+    public static final int LONGEST_NAME = 80;
+
+    /** A design of the shop's own. */
+    public static PatternContent own(String name, QuiltDesign design) {
+        return new PatternContent(name, PatternAbout.OWN, design);
+    }
+
+    public PatternContent with(QuiltDesign newDesign) {
+        return new PatternContent(name, about, newDesign);
+    }
+
+    public PatternContent named(String newName) {
+        return new PatternContent(newName, about, design);
+    }
+}

@@ -1,0 +1,42 @@
+package retazo.app.patterns.rows;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A text pasted from a spreadsheet, a web page or a letter, as rows of cells. */
+public final class PastedText {
+
+    /** No more rows and columns are taken. */
+    static final int MOST_ROWS = 400;
+    static final int MOST_COLUMNS = 40;
+
+    private PastedText() {
+    }
+
+    /** Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. A leading tab is an empty first cell. */
+    public static List<List<String>> rows(@Nullable String pasted) {
+        String text = pasted == null ? "" : pasted;
+        String split = text.contains("\t") ? "\t" : text.contains("|") ? "\\s*\\|\\s*" : "\\s{2,}";
+        List<List<String>> rows = new ArrayList<>();
+        for (String line : text.split("\\R")) {
+            if (!line.isBlank()) {
+                String trimmed = split.equals("\t") ? line : line.strip().replaceAll("^\\||\\|$", "").strip();
+                rows.add(Arrays.stream(trimmed.split(split, -1)).map(PastedText::clean).toList());
+            }
+        }
+        return rows;
+    }
+
+    /** Without the quotation marks that spreadsheets put around a cell, doubled ones halved. */
+    private static String clean(String cell) {
+        String text = cell.strip();
+        boolean quoted = text.length() > 1 && text.startsWith("\"") && text.endsWith("\"") && text.indexOf('"', 1) == text.length() - 1;
+        return quoted ? text.substring(1, text.length() - 1).strip() : text;
+    }
+
+    public static boolean isTooLarge(List<List<String>> rows) {
+        return rows.size() > MOST_ROWS || rows.stream().anyMatch(row -> row.size() > MOST_COLUMNS);
+    }
+}

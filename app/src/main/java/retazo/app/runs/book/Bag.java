@@ -1,0 +1,61 @@
+package retazo.app.runs.book;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.core.kit.ShopCut;
+import retazo.core.measure.Length;
+
+/** A bag with its frozen bill, and how far each line is. */
+public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<Line> lines, List<Pick> picks) {
+
+    public Bag {
+        lines = List.copyOf(lines);
+    }
+
+    /** Something counted of the bill: packs, loose precuts, a copy of the pattern. */
+    public record Pick(long id, long goodId, String letters, int count) {
+
+        /** Whose reservation in stock this is. */
+        public String owner() {
+            return "pick-" + id;
+        }
+    }
+
+    /** Left-overs of one size that a length gives, to be kept. */
+    public record LeftOver(long goodId, int count) {
+    }
+
+    /**
+     * A line of the bill.
+     *
+     * @param into what the length is cut into in the shop; empty for one folded length
+     * @param cut  its cut by the plan of now, done or not; absent while no bolt has room for it
+     */
+    public record Line(long id, long fabricId, String letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
+
+        public boolean isCut() {
+            return cut.filter(planned -> planned.state() == PlannedCut.State.CUT).isPresent();
+        }
+
+        /** Whether it waits for cloth. */
+        public boolean waits() {
+            return cut.isEmpty();
+        }
+    }
+
+    public boolean allCut() {
+        return lines.stream().allMatch(Line::isCut);
+    }
+
+    public boolean waits() {
+        return !packed && !leftOut && lines.stream().anyMatch(Line::waits);
+    }
+
+    public boolean begun() {
+        return lines.stream().anyMatch(Line::isCut);
+    }
+
+    public boolean isOpen() {
+        return !packed && !leftOut;
+    }
+}

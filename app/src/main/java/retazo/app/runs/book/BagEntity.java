@@ -1,0 +1,98 @@
+package retazo.app.runs.book;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** One bag of a run. */
+@Entity
+@Table(name = "bag")
+public class BagEntity {
+
+    /** How far a bag is, apart from its cuts. */
+    public enum State {
+        OPEN,
+        PACKED,
+        LEFT_OUT
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Version
+    private int version;
+
+    @Column(name = "run_id", nullable = false, updatable = false)
+    private long runId;
+
+    @Column(nullable = false, updatable = false)
+    private int number;
+
+    @Column(name = "kit_id", nullable = false, updatable = false)
+    private long kitId;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private State state;
+
+    @Column(name = "packed_at")
+    private @Nullable Instant packedAt;
+
+    @Column(name = "packed_by")
+    private @Nullable Long packedBy;
+
+    protected BagEntity() {
+    }
+
+    public static BagEntity of(long runId, int number, long kitId) {
+        BagEntity bag = new BagEntity();
+        bag.runId = runId;
+        bag.number = number;
+        bag.kitId = kitId;
+        bag.state = State.OPEN;
+        return bag;
+    }
+
+    public void pack(long personId, Instant now) {
+        state = State.PACKED;
+        packedBy = personId;
+        packedAt = now;
+    }
+
+    public void leaveOut() {
+        state = State.LEFT_OUT;
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public long runId() {
+        return runId;
+    }
+
+    public int number() {
+        return number;
+    }
+
+    public long kitId() {
+        return kitId;
+    }
+
+    public State state() {
+        return state;
+    }
+
+    public boolean isOpen() {
+        return state == State.OPEN;
+    }
+}

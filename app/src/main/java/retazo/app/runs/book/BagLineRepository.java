@@ -1,0 +1,12 @@
+package retazo.app.runs.book;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
+
+    @Query("SELECT l FROM BagLineEntity l WHERE l.bag.runId IN :runIds ORDER BY l.bag.runId, l.bag.number, l.position")
+    List<BagLineEntity> ofRuns(Collection<Long> runIds);
+}

@@ -1,0 +1,53 @@
+package retazo.app.runs.book;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import retazo.core.kit.ShopCut;
+import retazo.core.measure.Length;
+
+/**
+ * A planned cut as other features see it.
+ *
+ * @param position  in the order of cutting on its bolt
+ * @param targets   what it serves, one or more; several where the pieces of bags are cut together
+ * @param into      what the length of each target is cut into in the shop; empty for one folded length
+ * @param bagClosed whether one of its bags is packed or left out
+ */
+public record PlannedCut(
+        long id,
+        long runId,
+        long boltId,
+        int position,
+        Length length,
+        int planVersion,
+        State state,
+        List<Target> targets,
+        long kitId,
+        long fabricId,
+        String letters,
+        Optional<ShopCut> into,
+        boolean bagClosed) {
+
+    /** A line of a bag that a cut serves. */
+    public record Target(long bagLineId, long bagId, int bagNumber) {
+    }
+
+    /** The bag that it is cut for first. */
+    public int bagNumber() {
+        return targets.get(0).bagNumber();
+    }
+
+    /** Its bags by their numbers: {@code 3}, or {@code 3, 4, 5}. */
+    public String bags() {
+        return targets.stream().map(target -> Integer.toString(target.bagNumber())).collect(Collectors.joining(", "));
+    }
+
+    /** Whether it is still to be cut. */
+    public enum State {
+        PLANNED,
+        CUT,
+        /** A later plan has taken its place. */
+        SUPERSEDED
+    }
+}

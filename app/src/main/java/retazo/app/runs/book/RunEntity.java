@@ -1,0 +1,85 @@
+package retazo.app.runs.book;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** A run; its lines, bags and cuts stand in tables of their own. */
+@Entity
+@Table(name = "kit_run")
+public class RunEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Version
+    private int version;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private RunState state;
+
+    @Column(name = "plan_version", nullable = false)
+    private int planVersion;
+
+    @Column(name = "person_id", nullable = false, updatable = false)
+    private long personId;
+
+    @Column(name = "created_at", nullable = false, updatable = false)
+    private Instant createdAt;
+
+    @Column(name = "confirmed_at")
+    private @Nullable Instant confirmedAt;
+
+    protected RunEntity() {
+    }
+
+    public static RunEntity draft(long personId, Instant now) {
+        RunEntity run = new RunEntity();
+        run.state = RunState.DRAFT;
+        run.personId = personId;
+        run.createdAt = now;
+        return run;
+    }
+
+    public void confirm(Instant now) {
+        state = RunState.CONFIRMED;
+        confirmedAt = now;
+        planVersion = 1;
+    }
+
+    public void become(RunState newState) {
+        state = newState;
+    }
+
+    /** A plan that differs from the one before has the next number. */
+    public int nextPlan() {
+        planVersion++;
+        return planVersion;
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public RunState state() {
+        return state;
+    }
+
+    public int planVersion() {
+        return planVersion;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
+    }
+}

@@ -1,0 +1,18 @@
+package retazo.app.runs.book;
+
+/** How far a run is. */
+public enum RunState {
+    /** Reserves nothing. */
+    DRAFT,
+    /** Bills are frozen, cloth is reserved. */
+    CONFIRMED,
+    CUTTING,
+    /** Every length of every bag is cut. */
+    CUT,
+    PACKED,
+    CANCELLED;
+
+    public boolean isOpen() {
+        return this == CONFIRMED || this == CUTTING || this == CUT;
+    }
+}

@@ -1,0 +1,87 @@
+package retazo.app.runs.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import retazo.app.stock.Bolt;
+import retazo.core.bolt.BagGroup;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanCheck;
+import retazo.core.bolt.BoltPlanner;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.HeuristicBoltPlanner;
+import retazo.core.bolt.RestRule;
+import retazo.core.bolt.Shortage;
+import retazo.core.measure.Length;
+
+/** Puts bags and bolts to the core's planner, and proves what it answers before anything is kept. */
+public final class BoltLayout {
+
+    private final BoltPlanner planner = new HeuristicBoltPlanner();
+    private final BoltRequest request;
+
+    /** A length of a fabric that was planned for a usable width. */
+    public record Piece(long fabricId, Length length, Length plannedWidth) {
+    }
+
+    /** Bags that take the same pieces. */
+    public record Bags(String name, int quantity, List<Piece> pieces) {
+    }
+
+    public BoltLayout(List<Bags> wanted, List<Bolt> bolts, RestRule rests) {
+        Map<String, Length> widths = new HashMap<>();
+        List<BagGroup> groups = new ArrayList<>();
+        for (Bags bags : wanted) {
+            Map<String, Length> lengths = new HashMap<>();
+            for (Piece piece : bags.pieces()) {
+                lengths.put(code(piece.fabricId()), piece.length());
+                widths.merge(code(piece.fabricId()), piece.plannedWidth(), Length::atLeast);
+            }
+            groups.add(new BagGroup(bags.name(), bags.quantity(), lengths));
+        }
+        Map<String, List<BoltStock>> fabrics = new LinkedHashMap<>();
+        widths.forEach((code, width) -> fabrics.put(code, BoltRequest.wideEnough(
+                bolts.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(Bolt::toStock).toList(), width)));
+        this.request = new BoltRequest(fabrics, groups, rests);
+    }
+
+    private static String code(long fabricId) {
+        return Long.toString(fabricId);
+    }
+
+    /** The plan with the most bags. */
+    public BoltPlan mostBags() {
+        return proved(planner.mostBags(request));
+    }
+
+    /** The plan that keeps the order asked. */
+    public BoltPlan inOrderAsked() {
+        return proved(planner.inOrderAsked(request));
+    }
+
+    /** The fabrics whose bolts do not give all that is asked. */
+    public List<Shortage> shortages() {
+        return Shortage.of(request);
+    }
+
+    /** Whether nothing that was asked is missing. */
+    public boolean isWhole(BoltPlan plan) {
+        return missing(plan).isEmpty();
+    }
+
+    /** How many bags of each group a plan leaves out, by name. */
+    Map<String, Integer> missing(BoltPlan plan) {
+        return plan.missing(request);
+    }
+
+    private BoltPlan proved(BoltPlan plan) {
+        List<String> faults = BoltPlanCheck.faults(request, plan);
+        if (!faults.isEmpty()) {
+            throw new IllegalStateException("The plan does not hold: " + faults);
+        }
+        return plan;
+    }
+}

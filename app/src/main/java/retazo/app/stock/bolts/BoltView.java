@@ -1,0 +1,60 @@
+package retazo.app.stock.bolts;
+
+import java.time.Instant;
+import retazo.app.fabrics.Fabric;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
+import retazo.app.stock.Bolt;
+import retazo.core.bolt.RestRule;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/** A bolt as the stock pages show it. */
+record BoltView(
+        long id,
+        String code,
+        Fabric fabric,
+        String lot,
+        String place,
+        LengthView onHand,
+        LengthView reserved,
+        boolean anyReserved,
+        LengthView free,
+        LengthView usableWidth,
+        String state,
+        String measured,
+        String parent,
+        BarView bar) {
+
+    static BoltView of(Bolt bolt, Fabric fabric, LengthUnit unit, RestRule rests, Length longest, Instant now) {
+        return new BoltView(
+                bolt.id(),
+                bolt.code(),
+                fabric,
+                bolt.lot(),
+                bolt.place(),
+                LengthView.of(bolt.onHand(), unit),
+                LengthView.of(bolt.reserved(), unit),
+                bolt.reserved().isPositive(),
+                LengthView.of(bolt.free(), unit),
+                LengthView.inches(bolt.usableWidth()),
+                state(bolt, rests),
+                bolt.measuredAt().map(when -> "measured " + Moments.near(when, now)).orElse("estimate, never measured"),
+                bolt.parentCode().map(code -> "cut off bolt " + code).orElse(""),
+                BarView.of(bolt, longest));
+    }
+
+    private static String state(Bolt bolt, RestRule rests) {
+        if (bolt.reserved().isLongerThan(bolt.onHand())) {
+            return "reserved cloth is gone";
+        }
+        if (!bolt.started()) {
+            return bolt.parentCode().isPresent() ? "remnant" : "";
+        }
+        return switch (rests.kindOf(bolt.onHand())) {
+            case NOTHING -> bolt.onHand().isZero() ? "used up" : "nothing left";
+            case ORPHAN -> "too short to sell";
+            case REMNANT -> "started";
+        };
+    }
+}

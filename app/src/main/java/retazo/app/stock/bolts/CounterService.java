@@ -1,0 +1,116 @@
+package retazo.app.stock.bolts;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.Entry;
+import retazo.app.stock.Reason;
+import retazo.app.stock.StockService;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.CounterChoice;
+import retazo.core.bolt.RestRule;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthParts;
+import retazo.core.measure.LengthText;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/** Lengths sold over the counter: proposes the bolt, then books the cut. */
+@Service
+class CounterService {
+
+    private static final Length LONGEST_CUT = Length.ofYards(100, 1);
+
+    private final StockService stock;
+    private final FabricService fabrics;
+    private final PracticeService practice;
+    private final Words words;
+
+    CounterService(StockService stock, FabricService fabrics, PracticeService practice, Words words) {
+        this.stock = stock;
+        this.fabrics = fabrics;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** The bolt to cut from: the one whose number was typed, else the best one of the fabric. */
+    @Transactional(readOnly = true)
+    Outcome<CounterProposal> propose(CounterCutForm form) {
+        ShopPractice shop = practice.practice();
+        FieldReader reader = new FieldReader();
+        String what = reader.text("what", form.what(), 60);
+        Length length = reader.lengthAboveZero("length", form.length(), shop.sellingUnit(), LONGEST_CUT);
+        if (reader.anyProblem()) {
+            return Outcome.refused(reader.problems());
+        }
+        Optional<Bolt> named = stock.boltByCode(what);
+        List<Fabric> found = named.isPresent() ? List.of(fabrics.fabric(named.get().fabricId())) : matching(what);
+        if (found.size() != 1) {
+            String code = found.isEmpty() ? "counter.unknown" : "counter.several";
+            return Outcome.refused(Problem.at("what", code, what, names(found)));
+        }
+        List<Bolt> bolts = named.map(List::of).orElseGet(() -> stock.boltsOf(List.of(found.get(0).id())));
+        return choose(bolts, length, RestRule.of(shop))
+                .map(bolt -> Outcome.done(proposal(form, bolt, found.get(0), length, shop)))
+                .orElseGet(() -> Outcome.refused(Problem.at(
+                        "length", "counter.too-long", length,
+                        bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO))));
+    }
+
+    private List<Fabric> matching(String what) {
+        return fabrics.byCode(what).map(List::of).orElseGet(() -> fabrics.search(what));
+    }
+
+    private static String names(List<Fabric> found) {
+        return String.join(", ", found.stream().limit(6).map(fabric -> fabric.name() + " (" + fabric.code() + ")").toList());
+    }
+
+    private static Optional<Bolt> choose(List<Bolt> bolts, Length length, RestRule rests) {
+        List<BoltStock> free = bolts.stream().map(Bolt::toStock).toList();
+        List<BoltStock> whole = bolts.stream().map(Bolt::toWholeStock).toList();
+        return CounterChoice.best(free, length, rests)
+                .or(() -> CounterChoice.best(whole, length, rests))
+                .flatMap(best -> bolts.stream().filter(bolt -> Long.toString(bolt.id()).equals(best.id())).findFirst());
+    }
+
+    private CounterProposal proposal(CounterCutForm form, Bolt bolt, Fabric fabric, Length length, ShopPractice shop) {
+        LengthUnit unit = shop.sellingUnit();
+        Length rest = bolt.onHand().minus(length);
+        Length eaten = length.minus(bolt.free()).atLeast(Length.ZERO);
+        String perhaps = LengthText.read(form.length(), unit).match(
+                read -> read.perhaps().map(other -> LengthParts.of(other, unit).plainText()).orElse(""), fault -> "");
+        return new CounterProposal(
+                form.entryId(), bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place(), LengthView.of(length, unit),
+                form.length(), perhaps, LengthView.of(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
+                eaten.isPositive(), LengthView.of(eaten, unit));
+    }
+
+    /** Books the cut that was shown; cloth that is reserved only when that was said. */
+    @Transactional
+    Outcome<Long> cut(CounterCutForm form, long personId) {
+        FieldReader reader = new FieldReader();
+        Length length = reader.lengthAboveZero("length", form.length(), practice.practice().sellingUnit(), LONGEST_CUT);
+        if (form.boltId() == null) {
+            reader.add(Problem.at("what", "counter.no-bolt"));
+        }
+        if (reader.anyProblem()) {
+            return Outcome.refused(reader.problems());
+        }
+        Bolt bolt = stock.lockBolts(List.of(form.boltId())).stream().findFirst().orElseThrow(
+                () -> new retazo.app.shared.NotFoundException("bolt", form.boltId()));
+        if (length.isLongerThan(bolt.free()) && !length.isLongerThan(bolt.onHand()) && !form.sellsReserved()) {
+            return Outcome.refused(Problem.at("length", "counter.reserved", bolt.free()));
+        }
+        return stock.take(bolt.id(), length, Reason.SOLD_BY_LENGTH, Entry.of(personId, form.entryId()));
+    }
+}

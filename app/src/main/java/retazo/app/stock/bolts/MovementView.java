@@ -1,0 +1,27 @@
+package retazo.app.stock.bolts;
+
+import java.time.Instant;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
+import retazo.app.stock.Movement;
+import retazo.core.measure.LengthUnit;
+
+/** A line of the movement book on a page. */
+record MovementView(
+        long id, String when, String reason, LengthView amount, LengthView balance, String person, String note,
+        boolean reversible, boolean reversed) {
+
+    static MovementView of(Movement movement, LengthUnit unit, Words words, Instant now) {
+        return new MovementView(
+                movement.id(),
+                Moments.near(movement.at(), now),
+                words.text("reason." + movement.reason()),
+                LengthView.of(movement.amount(), unit),
+                LengthView.of(movement.balance(), unit),
+                movement.person(),
+                movement.note(),
+                movement.reversible() && !movement.reversed(),
+                movement.reversed());
+    }
+}

@@ -1,0 +1,170 @@
+package retazo.app.stock.bolts;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.practice.PracticeService;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
+import retazo.app.stock.Entry;
+import retazo.app.stock.NewBolt;
+import retazo.app.stock.StockService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.QuarterCuts;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/** The stock list, a bolt and its book, receiving and counting. */
+@Controller
+class StockController {
+
+    private static final int LAST_PAGE = 10_000;
+    private static final int MOST_QUARTERS = 200;
+
+    private final StockPages pages;
+    private final StockService stock;
+    private final QuarterCuts quarters;
+    private final FabricService fabrics;
+    private final PracticeService practice;
+    private final Words words;
+
+    StockController(StockPages pages, StockService stock, QuarterCuts quarters, FabricService fabrics, PracticeService practice, Words words) {
+        this.pages = pages;
+        this.stock = stock;
+        this.quarters = quarters;
+        this.fabrics = fabrics;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    @GetMapping("/stock")
+    String list(
+            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) @Nullable String usedUp,
+            @RequestParam(defaultValue = "0") int page, Model model) {
+        model.addAttribute("search", search);
+        model.addAttribute("usedUp", usedUp != null);
+        int number = Math.max(0, Math.min(page, LAST_PAGE));
+        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, number);
+        model.addAttribute("fabrics", found.fabrics());
+        model.addAttribute("page", number);
+        model.addAttribute("more", found.more());
+        model.addAttribute("prints", found.fabrics().stream().map(FabricStockView::fabric).toList());
+        return "stock/list";
+    }
+
+    @GetMapping("/stock/bolts/{id}")
+    String bolt(@PathVariable long id, Model model) {
+        return showBolt(model, id, "", Faults.NONE);
+    }
+
+    @PostMapping("/stock/bolts/{id}/count")
+    String count(
+            @PathVariable long id, @RequestParam String counted, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        FieldReader reader = new FieldReader();
+        Length length = reader.length("counted", counted, unit());
+        if (reader.anyProblem()) {
+            return showBolt(model, id, counted, Faults.of(reader.problems(), words));
+        }
+        return stock.correct(id, length, Entry.of(person.personId(), clientId)).match(
+                bolt -> done(redirect, id, words.text("stock.counted", bolt.code(), length)),
+                problems -> showBolt(model, id, counted, Faults.of(problems, words)));
+    }
+
+    /** Cuts quarters or eighths off it onto the shelf. */
+    @PostMapping("/stock/bolts/{id}/quarters")
+    String cutQuarters(
+            @PathVariable long id, @RequestParam PrecutKind kind, @RequestParam(defaultValue = "") String count, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        FieldReader reader = new FieldReader();
+        int read = reader.number("count", count, 1, MOST_QUARTERS);
+        if (kind.lengthForTwo().isEmpty()) {
+            throw new NotFoundException("kind of quarters", kind.code());
+        }
+        Outcome<Good> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : quarters.cut(id, kind, read, Entry.of(person.personId(), clientId));
+        return outcome.match(
+                good -> done(redirect, id, words.text("stock.quarters-cut", good.name())),
+                problems -> {
+                    model.addAttribute("quarters", count);
+                    return showBolt(model, id, "", Faults.of(problems, words));
+                });
+    }
+
+    @PostMapping("/stock/bolts/{id}/undo")
+    String undo(
+            @PathVariable long id, @RequestParam long movement, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        return stock.reverseLine(movement, Entry.of(person.personId(), clientId)).match(
+                itemId -> done(redirect, id, words.text("stock.taken-back")),
+                problems -> showBolt(model, id, "", Faults.of(problems, words)));
+    }
+
+    @GetMapping("/stock/receive")
+    String receive(@RequestParam(defaultValue = "") String fabric, Model model) {
+        return showReceive(model, ReceiveForm.empty(fabric, stock.nextCode("")), Faults.NONE);
+    }
+
+    @PostMapping("/stock/receive")
+    String receive(ReceiveForm form, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+        FieldReader reader = new FieldReader();
+        Optional<Fabric> fabric = form.fabricCode().flatMap(fabrics::byCode);
+        if (fabric.isEmpty()) {
+            reader.add(Problem.at("fabric", "receive.fabric"));
+        }
+        NewBolt bolt = form.read(
+                reader, fabric.map(Fabric::id).orElse(0L), fabric.map(fabrics::usableWidth).orElse(Length.ZERO), unit());
+        Outcome<Long> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : stock.receive(bolt, Entry.of(person.personId(), form.entryId()));
+        return outcome.match(
+                id -> done(redirect, id, words.text("stock.received", bolt.code(), bolt.length())),
+                problems -> showReceive(model, form, Faults.of(problems, words)));
+    }
+
+    private LengthUnit unit() {
+        return practice.practice().sellingUnit();
+    }
+
+    private static String done(RedirectAttributes redirect, long boltId, String sentence) {
+        redirect.addFlashAttribute("done", sentence);
+        return "redirect:/stock/bolts/" + boltId;
+    }
+
+    private String showBolt(Model model, long id, String counted, Faults faults) {
+        StockPages.BoltPage page = pages.bolt(id);
+        model.addAttribute("page", page);
+        model.addAttribute("prints", List.of(page.bolt().fabric()));
+        model.addAttribute("counted", counted);
+        if (!model.containsAttribute("quarters")) {
+            model.addAttribute("quarters", "");
+        }
+        model.addAttribute("faults", faults);
+        model.addAttribute("clientId", UUID.randomUUID());
+        return "stock/bolt";
+    }
+
+    private String showReceive(Model model, ReceiveForm form, Faults faults) {
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("fabrics", fabrics.search(""));
+        model.addAttribute("unit", unit().symbol());
+        return "stock/receive";
+    }
+}

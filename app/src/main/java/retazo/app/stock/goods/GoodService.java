@@ -1,0 +1,243 @@
+package retazo.app.stock.goods;
+
+import java.time.Clock;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.app.stock.Entry;
+import retazo.app.stock.MovementBook;
+import retazo.app.stock.MovementEntity;
+import retazo.app.stock.MovementRepository;
+import retazo.app.stock.Reason;
+import retazo.app.stock.ReservationEntity;
+import retazo.app.stock.ReservationRepository;
+import retazo.app.stock.StockItemEntity;
+import retazo.app.stock.StockItemRepository;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Prices;
+import retazo.core.cloth.SheetSize;
+import retazo.core.measure.Length;
+import retazo.core.measure.Money;
+import retazo.core.measure.Problem;
+
+/** Counted stock: precuts, copies of patterns and left-overs, in the same movement book as the bolts. */
+@Service
+public class GoodService {
+
+    private final GoodRepository goods;
+    private final StockItemRepository items;
+    private final MovementRepository movements;
+    private final ReservationRepository reservations;
+    private final MovementBook book;
+    private final Clock clock;
+
+    GoodService(
+            GoodRepository goods, StockItemRepository items, MovementRepository movements, ReservationRepository reservations,
+            MovementBook book, Clock clock) {
+        this.goods = goods;
+        this.items = items;
+        this.movements = movements;
+        this.reservations = reservations;
+        this.book = book;
+        this.clock = clock;
+    }
+
+    /**
+     * What is there of a good.
+     *
+     * @param itemId   its place in stock
+     * @param reserved for runs
+     */
+    public record GoodCount(long itemId, long onHand, long reserved) {
+
+        /** What is not reserved; never below zero. */
+        public long free() {
+            return Math.max(0, onHand - reserved);
+        }
+    }
+
+    /** All goods by name. */
+    @Transactional(readOnly = true)
+    public List<Good> all() {
+        return goods.findAllByOrderByName().stream().map(GoodEntity::toGood).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Good good(long id) {
+        return goods.findById(id).map(GoodEntity::toGood).orElseThrow(() -> new NotFoundException("good", id));
+    }
+
+    @Transactional(readOnly = true)
+    public Map<Long, Good> byIds(Collection<Long> ids) {
+        return goods.findAllById(ids).stream().map(GoodEntity::toGood).collect(Collectors.toMap(Good::id, good -> good));
+    }
+
+    /** The copies of a pattern as stock; made at the first time they are asked for. */
+    @Transactional
+    public Good copiesOf(long patternId, String patternName) {
+        return goods.findByPatternId(patternId)
+                .map(GoodEntity::toGood)
+                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.copies(patternId, patternName))).toGood());
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Good> existingCopiesOf(long patternId) {
+        return goods.findByPatternId(patternId).map(GoodEntity::toGood);
+    }
+
+    /** The left-overs of a fabric, each size once, gone or there. */
+    @Transactional(readOnly = true)
+    public List<Good> leftOversOf(long fabricId) {
+        return goods.findByFabricIdAndLeftWidthNotNullOrderByIdAsc(fabricId).stream().map(GoodEntity::toGood).toList();
+    }
+
+    /** Left-overs of one size as stock; made at the first time they are asked for. */
+    @Transactional
+    public Good leftOver(Good.Piece piece, String fabricName, String colour) {
+        return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
+                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
+                .toGood();
+    }
+
+    /**
+     * Quarters or eighths of a fabric that the shop cuts itself, as small as the narrowest cloth that any of them was cut from.
+     *
+     * @param usableWidth of the cloth that some are now cut from
+     */
+    @Transactional
+    public Good quartersOf(Fabric fabric, PrecutKind kind, Length usableWidth) {
+        String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
+        SheetSize size = kind.cutFrom(usableWidth).orElseThrow();
+        GoodEntity good = goods.findByCode(code).orElseGet(
+                () -> goods.saveAndFlush(GoodEntity.of(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))));
+        if (good.toGood().measured().map(known -> known.holds(size.length(), size.width())).orElse(true)) {
+            good.measured(Optional.of(size));
+        }
+        return goods.saveAndFlush(good).toGood();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Good> byCode(String code) {
+        return goods.findByCode(code).map(GoodEntity::toGood);
+    }
+
+    @Transactional
+    public Outcome<Good> add(NewGood good) {
+        return goods.findByCode(good.code()).isPresent()
+                ? Outcome.refused(Problem.at("code", "good.code-taken", good.code()))
+                : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
+    }
+
+    /** The prints in one pack, as far as somebody wrote them down. */
+    @Transactional(readOnly = true)
+    public List<BundlePrint> prints(long goodId) {
+        return goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).prints();
+    }
+
+    /** Keeps which prints are in one pack. */
+    @Transactional
+    public void print(long goodId, List<BundlePrint> prints) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        good.print(prints);
+        goods.saveAndFlush(good);
+    }
+
+    /** Keeps what one is sold for and costs. */
+    @Transactional
+    public Good price(long goodId, Prices<Money> prices) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        good.price(prices);
+        return goods.saveAndFlush(good).toGood();
+    }
+
+    /** Keeps how large one strip, square or quarter really is; empty for as it is sold. */
+    @Transactional
+    public Outcome<Good> measured(long goodId, Optional<SheetSize> size) {
+        GoodEntity good = goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId));
+        if (good.toGood().precut().isEmpty()) {
+            return Outcome.refused(Problem.of("good.no-precut"));
+        }
+        if (size.isEmpty() && good.toGood().precut().get() == PrecutKind.OWN) {
+            return Outcome.refused(Problem.at("sheet", "good.own-needs-measure"));
+        }
+        good.measured(size);
+        return Outcome.done(goods.saveAndFlush(good).toGood());
+    }
+
+    /** What is there of goods, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, GoodCount> counts(Collection<Long> goodIds) {
+        Map<Long, StockItemEntity> itemOf = items.findByGoodIdIn(goodIds).stream()
+                .collect(Collectors.toMap(StockItemEntity::goodId, item -> item));
+        Map<Long, Long> reserved = reservations
+                .findByStockItemIdIn(itemOf.values().stream().map(StockItemEntity::id).toList()).stream()
+                .collect(Collectors.toMap(ReservationEntity::stockItemId, ReservationEntity::count, Long::sum));
+        Map<Long, GoodCount> counts = new LinkedHashMap<>();
+        for (Long id : goodIds) {
+            StockItemEntity item = itemOf.get(id);
+            counts.put(id, item == null
+                    ? new GoodCount(0, 0, 0)
+                    : new GoodCount(item.id(), item.onHandCount(), reserved.getOrDefault(item.id(), 0L)));
+        }
+        return counts;
+    }
+
+    /** Adds to a good, or takes from it with a count below zero; booked twice with the same entry, it is booked once. */
+    @Transactional
+    public Outcome<Long> move(long goodId, long count, Reason reason, Entry entry) {
+        StockItemEntity item = locked(goodId);
+        if (movements.findByClientId(entry.clientId()).isPresent()) {
+            return Outcome.done(item.onHandCount());
+        }
+        if (item.onHandCount() + count < 0) {
+            return Outcome.refused(Problem.of("good.not-enough", good(goodId).name(), item.onHandCount()));
+        }
+        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
+        return Outcome.done(book.fresh(item).onHandCount());
+    }
+
+    /** Adds to a good as a further step of an entry, so that it is taken back with the others. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addWith(long goodId, long count, Reason reason, Entry entry, int step) {
+        StockItemEntity item = locked(goodId);
+        if (movements.findByClientId(entry.clientIdOf(step)).isEmpty()) {
+            book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientIdOf(step), clock.instant()));
+        }
+    }
+
+    /** Books what was counted; a difference is a correction. */
+    @Transactional
+    public Outcome<Long> correct(long goodId, long counted, Entry entry) {
+        StockItemEntity item = locked(goodId);
+        long difference = counted - item.onHandCount();
+        return difference == 0 || movements.findByClientId(entry.clientId()).isPresent()
+                ? Outcome.done(item.onHandCount()) : move(goodId, difference, Reason.CORRECTION, entry);
+    }
+
+    /** Locks goods for the rest of the transaction and gives what is there. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Map<Long, GoodCount> lock(Collection<Long> goodIds) {
+        goodIds.stream().sorted().forEach(this::locked);
+        return counts(goodIds);
+    }
+
+    /** Reserves so many of a good for somebody; the caller holds its lock. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reserve(long goodId, long count, String owner) {
+        reservations.saveAndFlush(ReservationEntity.ofCount(locked(goodId).id(), count, owner));
+    }
+
+    private StockItemEntity locked(long goodId) {
+        items.addGood(goodId, "GOOD-" + goodId, clock.instant());
+        return book.lock(items.findByGoodId(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).id());
+    }
+}

@@ -1,0 +1,55 @@
+package retazo.app.stock.goods;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.shared.Outcome;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.Entry;
+import retazo.app.stock.Reason;
+import retazo.app.stock.StockService;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
+
+/** Cuts quarters and eighths off a bolt onto the shelf, two to a length, as one entry of the book. */
+@Service
+public class QuarterCuts {
+
+    private final StockService stock;
+    private final GoodService goods;
+    private final FabricService fabrics;
+
+    QuarterCuts(StockService stock, GoodService goods, FabricService fabrics) {
+        this.stock = stock;
+        this.goods = goods;
+        this.fabrics = fabrics;
+    }
+
+    /**
+     * Cuts so many; of an odd number the last one's other half comes onto the shelf too. Refused where less than their length is free.
+     *
+     * @param kind  quarters or eighths
+     * @param count 1 or more
+     */
+    @Transactional
+    public Outcome<Good> cut(long boltId, PrecutKind kind, int count, Entry entry) {
+        Bolt bolt = stock.bolt(boltId);
+        Fabric fabric = fabrics.fabric(bolt.fabricId());
+        Count pairs = new Count(count).inGroupsOf(new Count(2));
+        Length length = kind.lengthFor(new Count(count));
+        boolean booked = stock.isBooked(entry.clientId());
+        if (!booked && length.isLongerThan(bolt.free())) {
+            return Outcome.refused(Problem.at("count", "quarters.not-free", length, bolt.code(), bolt.free()));
+        }
+        Good good = goods.quartersOf(fabric, kind, bolt.usableWidth());
+        return booked ? Outcome.done(good) : stock.take(boltId, length, Reason.SHOP_CUT, entry).match(
+                taken -> {
+                    goods.addWith(good.id(), 2 * pairs.value(), Reason.SHOP_CUT, entry, 1);
+                    return Outcome.done(good);
+                },
+                Outcome::refused);
+    }
+}

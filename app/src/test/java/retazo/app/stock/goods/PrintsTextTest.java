@@ -1,0 +1,43 @@
+package retazo.app.stock.goods;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import retazo.app.shared.FieldReader;
+import retazo.core.measure.Problem;
+import retazo.core.precut.PrintMatching;
+import retazo.core.precut.PrintMatching.Value;
+
+class PrintsTextTest {
+
+    private final FieldReader reader = new FieldReader();
+
+    @Test
+    void prints_are_read_a_line_each_with_what_is_left_out_filled_in() {
+        List<BundlePrint> prints = PrintsText.read("prints", "Reed stripe, dark, 2\n\nRiver fog\n- Tern cream, LIGHT\nMud, 4", reader);
+
+        assertThat(reader.problems()).isEmpty();
+        assertThat(prints).containsExactly(
+                new BundlePrint("Reed stripe", Value.DARK, 2, BundlePrint.Part.BUNDLE),
+                new BundlePrint("River fog", Value.MEDIUM, 1, BundlePrint.Part.BUNDLE),
+                new BundlePrint("Tern cream", Value.LIGHT, 1, BundlePrint.Part.DROPPED),
+                new BundlePrint("Mud", Value.MEDIUM, 4, BundlePrint.Part.BUNDLE));
+        assertThat(PrintsText.read("prints", PrintsText.write(prints), reader)).isEqualTo(prints);
+    }
+
+    @Test
+    void a_line_that_cannot_be_read_is_named_by_its_number() {
+        PrintsText.read("prints", "Reed, dark, 2\nFog, grey, many\nReed, light\nMud, dark, 0", reader);
+
+        assertThat(reader.problems()).extracting(Problem::code).containsExactly("prints.line", "prints.twice", "prints.line");
+        assertThat(reader.problems()).extracting(problem -> problem.arguments().get(0)).containsExactly(2, 3, 4);
+    }
+
+    /** Two packs: four of a bundle's two, none of a dropped one. */
+    @Test
+    void packs_multiply_a_bundle_without_what_is_left_out() {
+        assertThat(new BundlePrint("a", Value.DARK, 2, BundlePrint.Part.BUNDLE).inPacks(2).pieces()).isEqualTo(4);
+        assertThat(new BundlePrint("b", Value.DARK, 2, BundlePrint.Part.DROPPED).inPacks(2).pieces()).isZero();
+    }
+}
