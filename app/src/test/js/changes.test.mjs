@@ -20,7 +20,13 @@ test("a block is put into its cell of a map, and nowhere beyond it", () => {
 
 test("arrows go to the next place, on point to one half a step aside", () => {
     const straight = [0, 1, 2].flatMap((row) => [0, 1].map((column) => ({ column, row })));
-    const onPoint = [{ column: 0, row: 0 }, { column: 2, row: 0 }, { column: 1, row: 1 }, { column: 0, row: 2 }, { column: 2, row: 2 }];
+    const onPoint = [
+        { column: 0, row: 0 },
+        { column: 2, row: 0 },
+        { column: 1, row: 1 },
+        { column: 0, row: 2 },
+        { column: 2, row: 2 },
+    ];
 
     assert.deepEqual(nextPlace(straight, { column: 0, row: 0 }, 0, 1), { column: 0, row: 1 });
     assert.equal(nextPlace(straight, { column: 0, row: 0 }, -1, 0), null);

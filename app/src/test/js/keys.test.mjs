@@ -2,7 +2,10 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { askedFor } from "../../main/resources/static/js/keys.js";
 
-const stations = new Map([["c", "/cutting"], ["s", "/stock"]]);
+const stations = new Map([
+    ["c", "/cutting"],
+    ["s", "/stock"],
+]);
 
 test("g and a letter go to the station", () => {
     assert.deepEqual(askedFor("c", "g", stations), { kind: "go", address: "/cutting" });

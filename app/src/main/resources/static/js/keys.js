@@ -29,7 +29,9 @@ function connect(page) {
     const dialog = page.querySelector("#keys");
     const list = page.querySelector("[data-key-list]");
     const rows = links.map((link) => [`g ${link.dataset.key}`, link.firstElementChild.textContent]);
-    const here = (page.querySelector("[data-page-keys]")?.dataset.pageKeys ?? "").split(";").filter((line) => line.includes(":"))
+    const here = (page.querySelector("[data-page-keys]")?.dataset.pageKeys ?? "")
+        .split(";")
+        .filter((line) => line.includes(":"))
         .map((line) => line.split(":").map((part) => part.trim()));
     for (const [keys, meaning] of [...rows, ...here, ["/", "Search"], ["?", "This list"]]) {
         const row = list.insertRow();

@@ -25,13 +25,13 @@ import org.springframework.modulith.core.ApplicationModules;
 /** Features use each other as {@code docs/architecture.md} draws it, one way, and only what the other shows. */
 class ArchitectureTest {
 
-    private static final JavaClasses APP =
-            new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/")).importPackages("retazo.app");
+    private static final JavaClasses APP = new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/"))
+            .importPackages("retazo.app");
 
     @Test
     void features_have_no_cycles_and_keep_their_parts_to_themselves() {
-        DescribedPredicate<JavaClass> test = DescribedPredicate.describe("tests", type ->
-                type.getSource().filter(source -> source.getUri().toString().contains("/test-classes/")).isPresent());
+        DescribedPredicate<JavaClass> test = DescribedPredicate.describe("tests",
+                type -> type.getSource().filter(source -> source.getUri().toString().contains("/test-classes/")).isPresent());
 
         ApplicationModules.of(App.class, test).verify();
     }

@@ -114,7 +114,8 @@ public record Samples(TestShop.Shop shop) {
                         reed, Use.BLOCKS, CutForm.read(form).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")),
                 Optional.empty(), Optional.empty());
         QuiltDesign design = new QuiltDesign(
-                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(),
+                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())),
+                Optional.empty(),
                 Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
         return done(bean(PatternService.class).add(new PatternContent(unique("Long reeds "), about, design), 1));
     }

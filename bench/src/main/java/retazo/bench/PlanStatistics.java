@@ -48,7 +48,8 @@ public final class PlanStatistics {
             proved += plan.isProved() ? 1 : 0;
         }
         System.out.printf(
-                "%d cloths: planned to each size alone, mean %.4f, worst %.4f; planned to bound, mean %.4f, worst %.4f; proved shortest %d%n",
+                "%d cloths: planned to each size alone, mean %.4f, worst %.4f; "
+                        + "planned to bound, mean %.4f, worst %.4f; proved shortest %d%n",
                 cloths, alone / cloths, worstAlone, bound / cloths, worstBound, proved);
     }
 
@@ -61,7 +62,8 @@ public final class PlanStatistics {
         for (int i = 0; i < sizes; i++) {
             Length across = side(random);
             Length along = random.nextInt(4) == 0
-                    ? across : i > 0 && random.nextInt(3) == 0 ? pieces.get(random.nextInt(i)).height() : side(random);
+                    ? across
+                    : i > 0 && random.nextInt(3) == 0 ? pieces.get(random.nextInt(i)).height() : side(random);
             int count = Math.max(1, (int) (total * (0.3 + random.nextDouble() * 1.4) / sizes));
             pieces.add(new LaidPiece("P" + i, across, along, count, someTurn && random.nextInt(3) > 0));
         }

@@ -92,7 +92,8 @@ public class QuiltBenchmark {
     /** The largest sizes from two lengths of cloth. */
     @Benchmark
     public void fromTheCloth(Blackhole results) {
-        results.consume(new ClothAtHand(Map.of(new RoleKey("night"), cloth("night", 3), new RoleKey("lantern"), cloth("lantern", 2))).largest(onPoint, onPoint.grids().get(2), practice));
+        results.consume(new ClothAtHand(Map.of(new RoleKey("night"), cloth("night", 3), new RoleKey("lantern"), cloth("lantern", 2)))
+                .largest(onPoint, onPoint.grids().get(2), practice));
     }
 
     private AtHand cloth(String role, int yards) {
@@ -108,7 +109,8 @@ public class QuiltBenchmark {
                 Optional.of(new Sashing(new RoleKey("quay"), Length.ofInches(2), true, Optional.empty())));
         return QuiltDesign.drawn(
                 plain.roles(),
-                List.of(size("cradle", 2, 3, 3), size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 4, 6, 4), size("full", 5, 6, 4),
+                List.of(size("cradle", 2, 3, 3), size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 4, 6, 4),
+                        size("full", 5, 6, 4),
                         size("queen", 6, 6, 5)),
                 drawing.with(new Composition(CycleRule.quarterTurns(drawing.blocks().get(0).key()), setting, drawing.finishing())));
     }
@@ -117,7 +119,8 @@ public class QuiltBenchmark {
         List<Role> roles = List.of(role("night", "A"), role("lantern", "B"), role("fog", "C"), role("quay", "D"), role("back", "E"));
         List<Length> lines = Collections.nCopies(4, Length.ofInches(3));
         List<List<String>> cells = List.of(
-                List.of("C", "B", "B", "A"), List.of("C", "C/B", "B/A", "A"), List.of("B", "B/A", "A", "A/C"), List.of("A", "A", "A/C", "C"));
+                List.of("C", "B", "B", "A"), List.of("C", "C/B", "B/A", "A"), List.of("B", "B/A", "A", "A/C"),
+                List.of("A", "A", "A/C", "C"));
         return drawn(roles, lines, cells, List.of(size("crib", 3, 4, 3), size("throw", 4, 5, 4), size("twin", 5, 7, 4)));
     }
 
@@ -139,7 +142,8 @@ public class QuiltBenchmark {
         return QuiltDesign.drawn(roles, sizes, Drawing.of(
                 List.of(new BlockKind(key, "block", Block.of(lines, lines, CellGrid.read(cells, names).cells()))),
                 Composition.straight(PlaceRule.uniform(key), Finishing.of(
-                        List.of(BorderDesign.butted(new RoleKey("quay"))), Optional.of(new RoleKey("night")), Optional.of(new RoleKey("back"))))));
+                        List.of(BorderDesign.butted(new RoleKey("quay"))), Optional.of(new RoleKey("night")),
+                        Optional.of(new RoleKey("back"))))));
     }
 
     private static Role role(String name, String letter) {

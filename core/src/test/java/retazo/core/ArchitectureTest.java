@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
 /** The rooms of the core use each other as {@code docs/architecture.md} draws it, and nothing but plain Java. */
 class ArchitectureTest {
 
-    private static final JavaClasses CORE =
-            new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/")).importPackages("retazo.core");
+    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(location -> !location.contains("/test-classes/"))
+            .importPackages("retazo.core");
 
     @Test
     void rooms_use_each_other_as_the_drawing_says() throws IOException {

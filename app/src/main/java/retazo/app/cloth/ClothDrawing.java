@@ -119,12 +119,14 @@ public record ClothDrawing(String length, String width, List<Pattern> patterns, 
                                     piece.id(), QuiltPicture.inches(piece.y()), QuiltPicture.inches(piece.x()),
                                     QuiltPicture.inches(piece.height()), QuiltPicture.inches(piece.width()),
                                     fits(label, upright ? piece.width() : piece.height()) ? label : "",
-                                    upright ? font(label, piece.width(), piece.height()) : font(label, piece.height(), piece.width()), upright);
+                                    upright ? font(label, piece.width(), piece.height()) : font(label, piece.height(), piece.width()),
+                                    upright);
                         })
                         .toList(),
                 cut.rests().stream()
                         .map(rest -> {
-                            String label = LengthView.inches(rest.height()).plain().replace(" in", "") + " × " + LengthView.inches(rest.width()).plain();
+                            String label = LengthView.inches(rest.height()).plain().replace(" in", "") + " × "
+                                    + LengthView.inches(rest.width()).plain();
                             boolean readable = !rest.width().isShorterThan(READABLE) && rest.height().isLongerThan(READABLE.times(2));
                             return new Rest(
                                     QuiltPicture.inches(rest.y()), QuiltPicture.inches(rest.x()), QuiltPicture.inches(rest.height()),

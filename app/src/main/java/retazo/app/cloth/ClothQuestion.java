@@ -46,7 +46,8 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
      * @param usual     what precuts usually cost
      * @param others    the same from other sources
      */
-    public record Compared(Batch batch, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others, MayChoose mayChoose) {
+    public record Compared(Batch batch, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others,
+            MayChoose mayChoose) {
         public Compared {
             others = List.copyOf(others);
         }
@@ -82,7 +83,8 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
      * @param needs  what it takes, with cloth for what precuts do not give
      * @param offers what there is of these precuts
      */
-    public record Other(String code, PrecutKind kind, Optional<Role> role, int inPack, List<Need> needs, List<Offer> offers, boolean chosen) {
+    public record Other(String code, PrecutKind kind, Optional<Role> role, int inPack, List<Need> needs, List<Offer> offers,
+            boolean chosen) {
         public Other {
             needs = List.copyOf(needs);
             offers = List.copyOf(offers);

@@ -38,7 +38,8 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
     }
 
     public boolean any() {
-        return !Typed.text(width).isEmpty() || !Typed.text(squaring).isEmpty() || !Typed.text(step).isEmpty() || !Typed.text(margin).isEmpty();
+        return !Typed.text(width).isEmpty() || !Typed.text(squaring).isEmpty() || !Typed.text(step).isEmpty()
+                || !Typed.text(margin).isEmpty();
     }
 
     private static ShopPractice with(

@@ -61,17 +61,23 @@ public record ClothView(
         ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().batch().kits(),
                 asked.practice().lay().layers(asked.compared().kind()));
         List<String> alike = asked.compared().batch().alike();
-        String together = alike.isEmpty() ? "" : " " + words.text(
-                "laid.batch.alike", String.join(", ", alike), batch.strips() * (alike.size() + 1), batch.stacks(alike.size() + 1), batch.stacks(1) * (alike.size() + 1));
+        String together = alike.isEmpty()
+                ? ""
+                : " " + words.text(
+                        "laid.batch.alike", String.join(", ", alike), batch.strips() * (alike.size() + 1), batch.stacks(alike.size() + 1),
+                        batch.stacks(1) * (alike.size() + 1));
         return words.text(
-                batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(), LengthView.inches(batch.together().value()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1), batch.layers()) + together;
+                batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(),
+                LengthView.inches(batch.together().value()).plain(),
+                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1),
+                batch.layers()) + together;
     }
 
     private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {
         Length without = chosen.plan().soldWithoutMargin(asked.practice().length(PracticeMeasure.SELLING_STEP));
         return without.isShorterThan(chosen.sell().value())
-                ? words.text("laid.margin", LengthView.of(without, asked.practice().sellingUnit()).plain()) : "";
+                ? words.text("laid.margin", LengthView.of(without, asked.practice().sellingUnit()).plain())
+                : "";
     }
 
     private static String edge(ClothQuestion asked, ClothPlan plan, Words words) {

@@ -33,7 +33,8 @@ public final class ClothWays {
      * @param choice how it is chosen; empty for a way that is only compared
      */
     public record Alternative(
-            String name, String why, Optional<LengthView> exact, QuantityView sell, String money, boolean chosen, String source, Optional<Choice> choice) {
+            String name, String why, Optional<LengthView> exact, QuantityView sell, String money, boolean chosen, String source,
+            Optional<Choice> choice) {
     }
 
     /**
@@ -59,7 +60,8 @@ public final class ClothWays {
     /** @param asked of the whole cloth, whatever is chosen; no ways where nothing is laid on it */
     public static List<Alternative> of(ClothQuestion asked, Words words) {
         Optional<Need.Amount.Cloth> planned = asked.cloth(Instructions.OURS).filter(cloth -> cloth.plan().laid().isPresent());
-        return planned.map(cloth -> new ClothWays(asked, words).all(cloth, asked.cloth(Instructions.PRINTED).orElse(cloth))).orElse(List.of());
+        return planned.map(cloth -> new ClothWays(asked, words).all(cloth, asked.cloth(Instructions.PRINTED).orElse(cloth)))
+                .orElse(List.of());
     }
 
     private List<Alternative> all(Need.Amount.Cloth planned, Need.Amount.Cloth alone) {
@@ -84,13 +86,18 @@ public final class ClothWays {
                 asked.compared().price().map(price -> MoneyText.of(price.of(sell))).orElse(""), chosen, "", choice);
     }
 
-    /** The whole cloth again where the pieces come from something else; else another plan of it, which only a pattern of ours leaves open. */
+    /**
+     * The whole cloth again where the pieces come from something else; else another plan of it, which only a pattern of ours
+     * leaves open.
+     */
     private Optional<Choice> choice(boolean ofTheKit, Instructions instructions) {
         if (ofTheKit) {
             boolean again = !asked.compared().isWhole() && asked.compared().mayChoose() != ClothQuestion.MayChoose.NOTHING;
             return again ? Optional.of(new Choice("source/none", Map.of(), List.of())) : Optional.empty();
         }
-        return mayChoosePlan() ? Optional.of(new Choice("instructions", Map.of("wanted", instructions.name()), List.of())) : Optional.empty();
+        return mayChoosePlan()
+                ? Optional.of(new Choice("instructions", Map.of("wanted", instructions.name()), List.of()))
+                : Optional.empty();
     }
 
     private Optional<Choice> longStrips(LongLay lay) {
@@ -117,21 +124,25 @@ public final class ClothWays {
         Optional<Length> cloth = other.needs().stream().flatMap(need -> need.sold().stream()).map(Figure::value).findFirst();
         Optional<Count> units = other.needs().stream().flatMap(need -> need.picked().stream()).map(Figure::value).findFirst();
         String kind = words.text("precuts.kind." + other.kind().code() + (precuts ? "" : "-cut"));
-        boolean ready = asked.compared().mayChoose() != ClothQuestion.MayChoose.NOTHING && !other.chosen() && (!precuts || !other.offers().isEmpty());
-        Map<String, String> fields = other.role().map(role -> Map.of("role", role.key().value())).orElseGet(() -> Map.of("quarters", other.code()));
+        boolean ready = asked.compared().mayChoose() != ClothQuestion.MayChoose.NOTHING && !other.chosen()
+                && (!precuts || !other.offers().isEmpty());
+        Map<String, String> fields = other.role().map(role -> Map.of("role", role.key().value()))
+                .orElseGet(() -> Map.of("quarters", other.code()));
         return new Alternative(
                 words.text("laid.way.precut", kind), other.chosen() ? words.text("laid.way.chosen") : why(other),
                 precuts ? Optional.empty() : other.needs().get(0).exact().map(exact -> LengthView.inches(exact.value())),
                 units.map(count -> QuantityView.ofText(text(count, other.inPack(), cloth)))
                         .orElseGet(() -> QuantityView.of(cloth.orElseThrow(), asked.practice().sellingUnit())),
-                money(other, cloth, units), other.chosen(), other.code(), ready ? Optional.of(new Choice(SOURCE, fields, other.offers())) : Optional.empty());
+                money(other, cloth, units), other.chosen(), other.code(),
+                ready ? Optional.of(new Choice(SOURCE, fields, other.offers())) : Optional.empty());
     }
 
     private String why(ClothQuestion.Other other) {
         String pack = other.inPack() == 1 ? words.text("laid.way.precut.singly") : words.text("laid.way.precut.inPack", other.inPack());
         return other.role()
                 .map(role -> words.text(other.needs().size() > 1 ? "laid.way.precut.partly" : "laid.way.precut.why", role.letter(), pack))
-                .orElseGet(() -> words.text("laid.way.quarters.why", other.needs().get(0).quarters().map(cut -> cut.sheets().value()).orElse(0L)));
+                .orElseGet(() -> words.text("laid.way.quarters.why",
+                        other.needs().get(0).quarters().map(cut -> cut.sheets().value()).orElse(0L)));
     }
 
     /** Packs, or loose ones, and the cloth beside them. */

@@ -50,7 +50,8 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
         List<Step> steps = new ArrayList<>();
         laid.strips().forEach(strip -> steps.add(step(steps.size() + 1, strip, laid, names, measures)));
         return new LaidView(
-                ClothDrawing.of(laid, usableWidth, names), steps, laid.fromLeftOvers().stream().map(cut -> fromLeftOver(cut, laid, names)).toList());
+                ClothDrawing.of(laid, usableWidth, names), steps,
+                laid.fromLeftOvers().stream().map(cut -> fromLeftOver(cut, laid, names)).toList());
     }
 
     private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Measures measures) {

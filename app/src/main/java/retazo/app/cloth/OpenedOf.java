@@ -28,7 +28,8 @@ public record OpenedOf(String text, String size, String role, FractionText bound
                 role.map(one -> name + ", " + one.letter() + " " + one.name()).orElse(name),
                 work.map(one -> one.plan().size().key().value()).orElse(""),
                 role.map(one -> one.key().value()).orElse(""),
-                FractionText.of(work.flatMap(one -> role.flatMap(known -> need(one, known, parts))).map(need -> bound(need, words)).orElse("")));
+                FractionText.of(
+                        work.flatMap(one -> role.flatMap(known -> need(one, known, parts))).map(need -> bound(need, words)).orElse("")));
     }
 
     /** The precuts of a role where one of their figures is open, else its cloth. */
@@ -40,11 +41,13 @@ public record OpenedOf(String text, String size, String role, FractionText bound
     private static String bound(Need need, Words words) {
         return need.amount().match(
                 cloth -> cloth.plan().laid().map(laid -> bound(laid, words)).orElse(""), printed -> "",
-                quarters -> SheetsView.bound(quarters.plan(), words), units -> units.plan().map(plan -> SheetsView.bound(plan, words)).orElse(""));
+                quarters -> SheetsView.bound(quarters.plan(), words),
+                units -> units.plan().map(plan -> SheetsView.bound(plan, words)).orElse(""));
     }
 
     static String bound(LaidCloth cloth, Words words) {
         return cloth.isProved()
-                ? words.text("laid.proved") : words.text("laid.bound", cloth.bound(), cloth.length().value().minus(cloth.bound()));
+                ? words.text("laid.proved")
+                : words.text("laid.bound", cloth.bound(), cloth.length().value().minus(cloth.bound()));
     }
 }

@@ -18,6 +18,7 @@ public record PartNames(Words words) {
     /** With its size: {@code A1 (2 1/2 × 4 1/2 in)}, {@code border 1}. */
     public String full(ClothPart part) {
         String labels = part.labels().stream().collect(Collectors.joining(", "));
-        return part.shape().map(shape -> labels + " (" + ShapeWords.of(shape, words) + ")").orElseGet(() -> RoleView.uses(part.uses(), words));
+        return part.shape().map(shape -> labels + " (" + ShapeWords.of(shape, words) + ")")
+                .orElseGet(() -> RoleView.uses(part.uses(), words));
     }
 }

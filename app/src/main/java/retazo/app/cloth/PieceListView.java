@@ -56,7 +56,8 @@ public record PieceListView(List<Line> lines) {
         String letters = unit.unit().roles().stream().map(role -> roles.get(role.value()).letter()).collect(Collectors.joining(", "));
         UnitMethod method = unit.unit().spec().method();
         return words.text(
-                method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()), letters,
+                method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()),
+                letters,
                 LengthView.inches(unit.size().width()).plain().replace(" in", ""), LengthView.inches(unit.size().height()).plain(),
                 words.text("method." + method.code()));
     }

@@ -43,22 +43,28 @@ public record PrecutView(
                 role.cautious().map(plan -> SheetsView.of(plan, words)),
                 FractionText.of(words.text("precuts.measure", sheet.width(), sheet.length())),
                 FractionText.of(role.betterIfFull().filter(full -> role.cautious().isPresent())
-                        .map(full -> words.text("precuts.nominal", full.request().height(), full.request().width(), full.sheets())).orElse("")),
+                        .map(full -> words.text("precuts.nominal", full.request().height(), full.request().width(), full.sheets()))
+                        .orElse("")),
                 packs,
-                packs.stream().flatMap(one -> Stream.of(blocks(one, role.blocks(), words), larger(one, sheetsBySize, words))).filter(text -> !text.isEmpty()).toList(),
+                packs.stream().flatMap(one -> Stream.of(blocks(one, role.blocks(), words), larger(one, sheetsBySize, words)))
+                        .filter(text -> !text.isEmpty()).toList(),
                 FractionText.of(""),
                 refusals(role, words).stream().map(FractionText::of).toList());
     }
 
     /** @param measured the role from sheets of the measure that the shop cuts, which says what keeps it from them */
     public static PrecutView ofQuarters(
-            RoleSource source, Optional<QuartersFromBolt> quarters, RoleFromPrecuts measured, Length usableWidth, LengthUnit unit, Words words) {
+            RoleSource source, Optional<QuartersFromBolt> quarters, RoleFromPrecuts measured, Length usableWidth, LengthUnit unit,
+            Words words) {
         SheetSize sheet = source.kind().cutFrom(usableWidth).orElseThrow();
         return new PrecutView(
                 source.code(),
                 quarters.filter(cut -> !measured.takesLong()).map(cut -> SheetsView.of(cut.plan(), words)),
-                FractionText.of(words.text("precuts.measure-cut", sheet.width(), sheet.length())), FractionText.of(""), List.of(), List.of(),
-                FractionText.of(quarters.map(cut -> words.text("precuts.shop-cut", cut.sheets().value(), LengthView.of(cut.length(), unit).plain())).orElse("")),
+                FractionText.of(words.text("precuts.measure-cut", sheet.width(), sheet.length())), FractionText.of(""), List.of(),
+                List.of(),
+                FractionText.of(
+                        quarters.map(cut -> words.text("precuts.shop-cut", cut.sheets().value(), LengthView.of(cut.length(), unit).plain()))
+                                .orElse("")),
                 refusals(measured, words).stream().map(FractionText::of).toList());
     }
 
@@ -76,8 +82,10 @@ public record PrecutView(
             return "";
         }
         String fewer = packs.packs() == 1
-                ? words.text("precuts.one-pack") : words.text("precuts.fewer", packs.packs() - 1, packs.oneFewer(), blocks);
-        return words.text(packs.blocks() > blocks ? "precuts.more-blocks" : "precuts.no-more-blocks", packs.inPack(), packs.blocks(), blocks, packs.blocks() - blocks)
+                ? words.text("precuts.one-pack")
+                : words.text("precuts.fewer", packs.packs() - 1, packs.oneFewer(), blocks);
+        return words.text(packs.blocks() > blocks ? "precuts.more-blocks" : "precuts.no-more-blocks", packs.inPack(), packs.blocks(),
+                blocks, packs.blocks() - blocks)
                 + " " + fewer;
     }
 
@@ -94,7 +102,8 @@ public record PrecutView(
                     .map(piece -> piece.id() + " (" + size(piece.width()) + " × " + LengthView.inches(piece.height()).plain() + ")")
                     .collect(Collectors.joining(", "));
             refusals.add(role.nominal().isPresent()
-                    ? words.text("precuts.needs-nominal", labels, role.nominal().get().request().height(), role.nominal().get().request().width())
+                    ? words.text("precuts.needs-nominal", labels, role.nominal().get().request().height(),
+                            role.nominal().get().request().width())
                     : words.text("precuts.too-large", labels));
         }
         return refusals;

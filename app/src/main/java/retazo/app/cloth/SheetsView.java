@@ -49,7 +49,8 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
     }
 
     private static String size(LaidPiece piece) {
-        return piece.id() + " " + LengthView.inches(piece.width()).plain().replace(" in", "") + " × " + LengthView.inches(piece.height()).plain();
+        return piece.id() + " " + LengthView.inches(piece.width()).plain().replace(" in", "") + " × "
+                + LengthView.inches(piece.height()).plain();
     }
 
     private static Diagram diagram(SheetPlan.Cut cut, SheetPlan plan) {
@@ -65,7 +66,8 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
         Length shorter = piece.width().isShorterThan(piece.height()) ? piece.width() : piece.height();
         Length font = new Length(shorter.ticks() / 2);
         return new Box(
-                QuiltPicture.inches(piece.x()), QuiltPicture.inches(piece.y()), QuiltPicture.inches(piece.width()), QuiltPicture.inches(piece.height()),
+                QuiltPicture.inches(piece.x()), QuiltPicture.inches(piece.y()), QuiltPicture.inches(piece.width()),
+                QuiltPicture.inches(piece.height()),
                 piece.id(), middle(piece.x(), piece.width()), middle(piece.y(), piece.height()),
                 QuiltPicture.inches(font.isLongerThan(LARGEST_LETTER) ? LARGEST_LETTER : font));
     }

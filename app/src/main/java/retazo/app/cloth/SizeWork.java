@@ -31,7 +31,8 @@ public record SizeWork(QuiltPlan plan, Needs.Result needs) {
     public static SizeWork of(QuiltDesign design, QuiltSize size, Planned planned) {
         QuiltPlan plan = new QuiltPlanner(planned.practice()).plan(design, size);
         Needs.Result needs = plan.way() == Way.SIZE_TABLE
-                ? new Needs.Result(Map.of(), List.of()) : new Needs(planned.practice(), planned.instructions()).byRole(design, plan, planned.sources());
+                ? new Needs.Result(Map.of(), List.of())
+                : new Needs(planned.practice(), planned.instructions()).byRole(design, plan, planned.sources());
         return new SizeWork(plan, needs);
     }
 
@@ -57,9 +58,10 @@ public record SizeWork(QuiltPlan plan, Needs.Result needs) {
     private Stream<Figure<?>> roots() {
         Stream<Figure<?>> ofQuilt = Stream.of(
                 plan.layout().stream().flatMap(layout -> Stream.of(layout.blocks(), layout.width().quoted(), layout.height().quoted())),
-                        plan.finished().stream().flatMap(finished -> Stream.of(finished.width(), finished.height())))
+                plan.finished().stream().flatMap(finished -> Stream.of(finished.width(), finished.height())))
                 .flatMap(figures -> figures);
-        Stream<Figure<?>> ofPieces = plan.pieces().stream().flatMap(piece -> Stream.concat(Stream.of(piece.count()), piece.shape().measured().stream()));
+        Stream<Figure<?>> ofPieces = plan.pieces().stream()
+                .flatMap(piece -> Stream.concat(Stream.of(piece.count()), piece.shape().measured().stream()));
         Stream<Figure<?>> ofCloth = needs.byFabric().values().stream()
                 .flatMap(need -> Stream.of(need.sold(), need.exact(), need.picked()).flatMap(Optional::stream));
         return Stream.of(ofQuilt, ofPieces, ofCloth).flatMap(figures -> figures);

@@ -45,7 +45,8 @@ class CutController {
     String list(Model model) {
         List<TicketPages.RunTickets> runs = pages.openTickets();
         model.addAttribute("runs", runs);
-        model.addAttribute("prints", runs.stream().flatMap(run -> run.tickets().stream()).map(TicketPages.ListedTicket::fabric).distinct().toList());
+        model.addAttribute("prints",
+                runs.stream().flatMap(run -> run.tickets().stream()).map(TicketPages.ListedTicket::fabric).distinct().toList());
         return "cutting/list";
     }
 

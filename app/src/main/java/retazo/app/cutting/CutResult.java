@@ -11,7 +11,8 @@ sealed interface CutResult {
     /** It is booked; the same step sent twice is recorded once. */
     record Recorded() implements CutResult {
         @Override
-        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused, Function<Short, R> isShort) {
+        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused,
+                Function<Short, R> isShort) {
             return recorded.apply(this);
         }
     }
@@ -19,7 +20,8 @@ sealed interface CutResult {
     /** The plan has changed since the ticket was shown; nothing was booked. */
     record OldTicket(int ticketPlan, int newestPlan) implements CutResult {
         @Override
-        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused, Function<Short, R> isShort) {
+        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused,
+                Function<Short, R> isShort) {
             return old.apply(this);
         }
     }
@@ -31,7 +33,8 @@ sealed interface CutResult {
      */
     record Refused(Problem problem, boolean bookSaysNo) implements CutResult {
         @Override
-        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused, Function<Short, R> isShort) {
+        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused,
+                Function<Short, R> isShort) {
             return refused.apply(this);
         }
     }
@@ -39,7 +42,8 @@ sealed interface CutResult {
     /** The real length is shorter than the bag needs; the cutter has to say what becomes of it. Nothing was booked. */
     record Short() implements CutResult {
         @Override
-        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused, Function<Short, R> isShort) {
+        public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused,
+                Function<Short, R> isShort) {
             return isShort.apply(this);
         }
     }

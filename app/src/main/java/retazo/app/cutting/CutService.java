@@ -43,7 +43,8 @@ public class CutService {
     private final Clock clock;
 
     CutService(
-            CutRecordRepository records, RunService runs, StockService stock, GoodService goods, StaffService staff, PracticeService practice, Clock clock) {
+            CutRecordRepository records, RunService runs, StockService stock, GoodService goods, StaffService staff,
+            PracticeService practice, Clock clock) {
         this.records = records;
         this.runs = runs;
         this.stock = stock;

@@ -12,7 +12,8 @@ import retazo.core.measure.Length;
  * @param longer    said in a second confirmation: the bolt was longer than the book says
  */
 record CutStep(
-        long runId, long boltId, long plannedCutId, int planVersion, UUID clientId, Optional<Length> real, Optional<Fate> fate, boolean longer) {
+        long runId, long boltId, long plannedCutId, int planVersion, UUID clientId, Optional<Length> real, Optional<Fate> fate,
+        boolean longer) {
 
     /** What becomes of a length that was cut wrong. */
     enum Fate {

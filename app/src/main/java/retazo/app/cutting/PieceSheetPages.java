@@ -84,7 +84,8 @@ class PieceSheetPages {
         Map<Long, List<LeftOver>> taken = new HashMap<>();
         for (Bag.Pick pick : runs.bag(cut.targets().get(0).bagId()).picks()) {
             Good good = goods.good(pick.goodId());
-            good.piece().ifPresent(piece -> taken.computeIfAbsent(piece.fabricId(), id -> new ArrayList<>()).add(good.leftOver(pick.count())));
+            good.piece()
+                    .ifPresent(piece -> taken.computeIfAbsent(piece.fabricId(), id -> new ArrayList<>()).add(good.leftOver(pick.count())));
         }
         return taken;
     }
@@ -101,8 +102,10 @@ class PieceSheetPages {
         if (batch.isPresent()) {
             Length takes = batch.get().together().value();
             Laid laid = new Laid(
-                    LengthView.inches(takes), words.text("pieces.stacks", batch.get().strips(), batch.get().stacks(1), batch.get().layers()),
-                    alike(cut, work, fabric, batch.get()), LaidView.of(batch.get().laid(), batch.get().laid().request().usableWidth(), own, words));
+                    LengthView.inches(takes),
+                    words.text("pieces.stacks", batch.get().strips(), batch.get().stacks(1), batch.get().layers()),
+                    alike(cut, work, fabric, batch.get()),
+                    LaidView.of(batch.get().laid(), batch.get().laid().request().usableWidth(), own, words));
             return new Pieces(of, length, takes.isLongerThan(cut.length()), Optional.of(laid), Optional.empty());
         }
         Supplier<NotFoundException> none = () -> new NotFoundException("sheet for the pieces of cut", cutId);
@@ -114,11 +117,15 @@ class PieceSheetPages {
     /** The cuts of the same bags from other fabrics by the same list: their strips go into the same stacks. */
     private String alike(PlannedCut cut, KitWork work, Fabric fabric, ClothBatch batch) {
         Set<Long> planned = runs.currentCuts(Set.of(cut.runId())).stream()
-                .filter(other -> other.kitId() == cut.kitId() && other.bags().equals(cut.bags())).map(PlannedCut::fabricId).collect(Collectors.toSet());
+                .filter(other -> other.kitId() == cut.kitId() && other.bags().equals(cut.bags())).map(PlannedCut::fabricId)
+                .collect(Collectors.toSet());
         List<Fabric> alike = work.cutLike(fabric.code()).stream().filter(other -> planned.contains(other.id())).toList();
         int cloths = alike.size() + 1;
-        return alike.isEmpty() ? "" : words.text(
-                "pieces.alike", alike.stream().map(Fabric::name).collect(Collectors.joining(", ")), batch.strips() * cloths, batch.stacks(cloths),
-                batch.stacks(1) * cloths);
+        return alike.isEmpty()
+                ? ""
+                : words.text(
+                        "pieces.alike", alike.stream().map(Fabric::name).collect(Collectors.joining(", ")), batch.strips() * cloths,
+                        batch.stacks(cloths),
+                        batch.stacks(1) * cloths);
     }
 }

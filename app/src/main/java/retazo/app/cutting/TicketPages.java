@@ -67,7 +67,8 @@ class TicketPages {
     }
 
     /** A ticket in the list: a bolt to fetch and what is cut from it. */
-    record ListedTicket(long runId, long boltId, String boltCode, String place, String lot, Fabric fabric, long left, long all, LengthView length) {
+    record ListedTicket(long runId, long boltId, String boltCode, String place, String lot, Fabric fabric, long left, long all,
+            LengthView length) {
     }
 
     /** The open tickets of a run, in the order of the shelf. */
@@ -108,7 +109,8 @@ class TicketPages {
         List<Run> open = runs.all().stream().filter(run -> run.state().isOpen()).toList();
         Map<Long, List<PlannedCut>> byRun = runs.currentCuts(open.stream().map(Run::id).collect(Collectors.toSet())).stream()
                 .collect(Collectors.groupingBy(PlannedCut::runId));
-        Map<Long, Kit> byId = kits.byIds(open.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        Map<Long, Kit> byId = kits
+                .byIds(open.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
         return open.stream()
                 .sorted(Comparator.comparing(Run::id))
                 .map(run -> new RunTickets(
@@ -122,7 +124,8 @@ class TicketPages {
     }
 
     private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts) {
-        Map<Long, List<PlannedCut>> byBolt = cuts.stream().collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
+        Map<Long, List<PlannedCut>> byBolt = cuts.stream()
+                .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         Map<Long, Fabric> byId = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).toList());
         LengthUnit unit = practice.practice().sellingUnit();
@@ -187,7 +190,8 @@ class TicketPages {
             views.add(new CutView(
                     cut.id(), cut.bags(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
                     LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.inches(cut.length()), !isPlanned(cut),
-                    permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(), cut.into().map(into -> ShopCutText.toCut(into, words)).orElse(""), keep(kept, cut)));
+                    permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(),
+                    cut.into().map(into -> ShopCutText.toCut(into, words)).orElse(""), keep(kept, cut)));
             at = at.plus(cut.length());
         }
         return views;

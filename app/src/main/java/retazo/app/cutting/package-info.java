@@ -4,4 +4,3 @@
  */
 @org.jspecify.annotations.NullMarked
 package retazo.app.cutting;
-

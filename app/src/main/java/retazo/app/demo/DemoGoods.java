@@ -33,8 +33,10 @@ class DemoGoods {
 
     // Two of each in the roll. A d marks one that is left out, so that two units stay without a light one.
     private static final List<String> PRINTS = List.of(
-            "Avocet white|LIGHT", "Reed mist|LIGHT", "Oyster shell|LIGHT", "Foam|LIGHT", "Tern cream|LIGHT|d", "Lapwing pale|LIGHT", "Salt haze|LIGHT",
-            "Sandling|LIGHT", "Teal feather|MEDIUM", "Samphire|MEDIUM", "Sluice brick|MEDIUM", "Curlew buff|MEDIUM", "Coot black|DARK", "Bog oak|DARK",
+            "Avocet white|LIGHT", "Reed mist|LIGHT", "Oyster shell|LIGHT", "Foam|LIGHT", "Tern cream|LIGHT|d", "Lapwing pale|LIGHT",
+            "Salt haze|LIGHT",
+            "Sandling|LIGHT", "Teal feather|MEDIUM", "Samphire|MEDIUM", "Sluice brick|MEDIUM", "Curlew buff|MEDIUM", "Coot black|DARK",
+            "Bog oak|DARK",
             "Eel slate|DARK", "Night heron|DARK", "Deep channel|DARK", "Rust chain|DARK", "Sedge green|DARK", "Moorhen|DARK");
 
     private final GoodService goods;
@@ -59,11 +61,13 @@ class DemoGoods {
         Map.of("ground", "FOG", "binding", "COOT", "backing", "HULL")
                 .forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
         Map<RoleKey, Good> precuts = Map.of(new RoleKey("strips"), roll, new RoleKey("accents"), quarters);
-        List<Long> tide = DemoStock.done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
+        List<Long> tide = DemoStock
+                .done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
         goods.print(roll.id(), PRINTS.stream().map(DemoGoods::print).toList());
         pairings.keep(tide.get(0), new RoleKey("strips"), new PairingRule(16, PairingRule.unit("light, dark", 1).orElseThrow()));
         Good copies = goods.copiesOf(table.patternId(), table.name());
-        goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)), Optional.of(new Money(Currency.getInstance("USD"), 640))));
+        goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)),
+                Optional.of(new Money(Currency.getInstance("USD"), 640))));
         DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
     }
 

@@ -44,7 +44,8 @@ class DemoRuns {
     private final KitShelf shelf;
 
     DemoRuns(
-            KitService kits, RunService runs, RunDrafts drafts, CutService cuts, PackingService packing, FabricService fabrics, StockService stock,
+            KitService kits, RunService runs, RunDrafts drafts, CutService cuts, PackingService packing, FabricService fabrics,
+            StockService stock,
             KitShelf shelf) {
         this.kits = kits;
         this.runs = runs;

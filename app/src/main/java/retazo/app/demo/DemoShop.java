@@ -28,7 +28,8 @@ class DemoShop implements ApplicationRunner {
     private final DemoGoods goods;
 
     DemoShop(
-            @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs, DemoGoods goods) {
+            @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs,
+            DemoGoods goods) {
         this.wanted = wanted;
         this.staff = staff;
         this.stock = stock;
@@ -49,8 +50,7 @@ class DemoShop implements ApplicationRunner {
         SignedIn packer = staff.addFirst("tomas", "Tomas", PASSWORD, Set.of(Job.PACKER));
         SignedIn counter = staff.addFirst("ada", "Ada", PASSWORD, Set.of(Job.COUNTER));
         stock.fill(owner.personId(), counter.personId());
-        DemoRuns.Crew crew =
-                new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
+        DemoRuns.Crew crew = new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
         List<PatternVersion> all = patterns.addAll(designer.personId());
         runs.fill(all.get(0), crew);
         runs.findAShortBolt(crew);

@@ -77,7 +77,8 @@ class DemoStock {
 
     void fill(long receiver, long counter) {
         prices.change(new UsualPrices(DOLLAR, Optional.of(aYard(1290)), Map.of(
-                PrecutKind.STRIP_ROLL, new Money(DOLLAR, 4250), PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395),
+                PrecutKind.STRIP_ROLL, new Money(DOLLAR, 4250), PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5,
+                new Money(DOLLAR, 1395),
                 PrecutKind.FAT_QUARTER, new Money(DOLLAR, 375), PrecutKind.FAT_EIGHTH, new Money(DOLLAR, 210))));
         for (Sample sample : SAMPLES) {
             int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;

@@ -122,7 +122,8 @@ class PatternApi {
     }
 
     @GetMapping("/{id}/sizes/{size}/plan")
-    @Operation(summary = "How every cloth of a size is cut, and the sheets of roles that come from precuts or quarters, by the practice of now (docs/formats/plan.schema.json)")
+    @Operation(summary = "How every cloth of a size is cut, and the sheets of roles that come from precuts or quarters, "
+            + "by the practice of now (docs/formats/plan.schema.json)")
     @ApiResponse(responseCode = "200", description = "The plan; without cloths where only the printed lengths of the size are known.")
     @ApiResponse(responseCode = "422", description = "A piece does not fit the cloth.")
     ResponseEntity<Object> plan(@PathVariable long id, @PathVariable String size) {
@@ -136,7 +137,9 @@ class PatternApi {
         Map<RoleKey, RoleSource> chosen = sources.of(id);
         Needs.Result together = new Needs(shop, Instructions.OURS).byRole(pattern.design(), plan, chosen);
         Needs.Result alone = new Needs(shop, Instructions.PRINTED).byRole(pattern.design(), plan, chosen);
-        return together.problems().isEmpty() ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone, chosen)) : refused(together.problems());
+        return together.problems().isEmpty()
+                ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone, chosen))
+                : refused(together.problems());
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -179,6 +182,7 @@ class PatternApi {
     private static Outcome<String> body(HttpServletRequest request) throws IOException {
         byte[] bytes = request.getInputStream().readNBytes(LARGEST_FILE + 1);
         return bytes.length > LARGEST_FILE
-                ? Outcome.refused(Problem.of("file.too-large")) : Outcome.done(new String(bytes, StandardCharsets.UTF_8));
+                ? Outcome.refused(Problem.of("file.too-large"))
+                : Outcome.done(new String(bytes, StandardCharsets.UTF_8));
     }
 }

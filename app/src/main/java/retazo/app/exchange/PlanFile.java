@@ -58,7 +58,8 @@ final class PlanFile {
                     return Optional.of(written);
                 },
                 units -> {
-                    Map<String, Object> written = units.plan().map(plan -> sheets(pattern, need, source, plan)).orElseGet(() -> sheets(pattern, need, source));
+                    Map<String, Object> written = units.plan().map(plan -> sheets(pattern, need, source, plan))
+                            .orElseGet(() -> sheets(pattern, need, source));
                     written.put("take", units.count().value().value());
                     return Optional.of(written);
                 });

@@ -17,7 +17,8 @@ import retazo.core.measure.Length;
  * @param prices        a yard or a metre
  */
 public record Fabric(
-        long id, String code, String name, String groundColour, String printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth,
+        long id, String code, String name, String groundColour, String printColour, Motif motif, ClothKind kind,
+        Optional<Length> usableWidth,
         Prices<ClothPrice> prices) {
 
     /** Whether dark letters are readable on it: by the weights of the three colours in what the eye sees as bright. */

@@ -109,7 +109,8 @@ class FabricEntity {
 
     private Optional<ClothPrice> price(@Nullable Long minor) {
         return minor == null || priceCurrency == null || priceUnit == null
-                ? Optional.empty() : Optional.of(new ClothPrice(new Money(Currency.getInstance(priceCurrency), minor), priceUnit));
+                ? Optional.empty()
+                : Optional.of(new ClothPrice(new Money(Currency.getInstance(priceCurrency), minor), priceUnit));
     }
 
     Fabric toFabric() {

@@ -63,7 +63,8 @@ record FabricForm(
                 reader.money("cost", cost, currency).map(each -> new ClothPrice(each, unit)));
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width, prices));
+                : Optional.of(
+                        new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width, prices));
     }
 
     private Optional<Length> width(FieldReader reader) {

@@ -49,7 +49,8 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
 
     /** What precuts are needed for; empty if the kit takes none of them. */
     public Optional<Need> need(Good good) {
-        return new Needs(practice, kit.instructions()).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth), kit.contents());
+        return new Needs(practice, kit.instructions()).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth),
+                kit.contents());
     }
 
     /** A fabric on the width that the kit is planned for, with what becomes of its cloth. */
@@ -62,7 +63,8 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
 
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {
         Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(good.inKit()));
-        Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role)).map(one -> new KitChoice.Fabric(seen.apply(cloth(one))));
+        Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role))
+                .map(one -> new KitChoice.Fabric(seen.apply(cloth(one))));
         return precut.<KitChoice>map(good -> fabric.<KitChoice>map(cloth -> new KitChoice.Both(good, cloth)).orElse(good))
                 .orElseGet(fabric::orElseThrow);
     }

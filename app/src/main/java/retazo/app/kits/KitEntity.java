@@ -158,8 +158,10 @@ class KitEntity {
         longStrips = settings.longStrips().orElse(null);
         overrides.clear();
         overrides.putAll(settings.measures());
-        marginHundredths = settings.margin().map(margin -> margin.match(none -> 0, share -> share.percent().hundredths(), extra -> null)).orElse(null);
-        marginLength = settings.margin().map(margin -> margin.<Length>match(none -> null, share -> null, Margin.Extra::length)).orElse(null);
+        marginHundredths = settings.margin().map(margin -> margin.match(none -> 0, share -> share.percent().hundredths(), extra -> null))
+                .orElse(null);
+        marginLength = settings.margin().map(margin -> margin.<Length>match(none -> null, share -> null, Margin.Extra::length))
+                .orElse(null);
     }
 
     KitSettings settings() {
@@ -175,7 +177,8 @@ class KitEntity {
         quarters.clear();
         quarters.putAll(sources.quarters());
         singles.clear();
-        sources.singles().forEach(single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+        sources.singles().forEach(
+                single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
     }
 
     /** The prints that it takes by themselves. */
@@ -205,7 +208,8 @@ class KitEntity {
     /** Who decided when and why that its lengths are not those of the printed pattern. */
     Optional<Decision> decision() {
         return instructionsReason == null || instructionsBy == null || instructionsAt == null
-                ? Optional.empty() : Optional.of(new Decision(instructionsReason, instructionsBy, instructionsAt));
+                ? Optional.empty()
+                : Optional.of(new Decision(instructionsReason, instructionsBy, instructionsAt));
     }
 
     void decide(Instructions wanted, Decision decision) {

@@ -35,7 +35,9 @@ public record KitLeftOvers(List<Kept> kept, List<Good> taken) {
         /** How many of the good the rests of one bag give, if these are its rests; none of others. */
         int eachBag(LaidCloth.Rests rests, Length usableWidth) {
             boolean same = rests.width().equals(width) && rests.height().equals(height);
-            return same ? Math.toIntExact(rests.count() * good.precut().map(kind -> RestUse.shopCuts(rests, kind, usableWidth)).orElse(1L)) : 0;
+            return same
+                    ? Math.toIntExact(rests.count() * good.precut().map(kind -> RestUse.shopCuts(rests, kind, usableWidth)).orElse(1L))
+                    : 0;
         }
     }
 

@@ -90,7 +90,8 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
+                    asked.pattern().instructions(key), Optional.empty(), Optional.empty(), KitSettings.NONE, KitSources.NONE,
+                    KitLeftOvers.NONE);
             KitWork work = works.work(kit);
             problems.addAll(work.problems());
             problems.addAll(work.notOnPaper());
@@ -102,13 +103,12 @@ public class KitService {
             return Outcome.refused(problems);
         }
         Map<String, RoleChoice> choices = new HashMap<>();
-        asked.pattern().design().roles().stream().map(Role::key).forEach(role ->
-                choices.put(role.value(), RoleChoice.of(asked.fabrics().get(role), asked.goods().get(role))));
+        asked.pattern().design().roles().stream().map(Role::key)
+                .forEach(role -> choices.put(role.value(), RoleChoice.of(asked.fabrics().get(role), asked.goods().get(role))));
         if (!asked.pattern().about().ownDesign()) {
             goods.copiesOf(asked.pattern().patternId(), asked.pattern().name());
         }
-        ColourwayEntity colourway =
-                colourways.saveAndFlush(ColourwayEntity.of(asked.pattern().patternId(), asked.colourway(), choices));
+        ColourwayEntity colourway = colourways.saveAndFlush(ColourwayEntity.of(asked.pattern().patternId(), asked.colourway(), choices));
         List<Long> ids = new ArrayList<>();
         for (String key : asked.sizeKeys()) {
             KitEntity kit = KitEntity.of(
@@ -173,10 +173,11 @@ public class KitService {
     }
 
     private List<Kit> toKits(List<KitEntity> entities) {
-        Map<Long, PatternVersion> versions =
-                patterns.versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
+        Map<Long, PatternVersion> versions = patterns
+                .versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
         List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
-        Map<Long, Fabric> fabricsById = fabrics.byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
+        Map<Long, Fabric> fabricsById = fabrics
+                .byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
         Stream<Long> own = entities.stream().flatMap(entity -> Stream.concat(
                 entity.precuts().values().stream(), entity.singles().stream().map(SingleChoice::goodId)));
         Map<Long, Good> goodsById = goods.byIds(

@@ -67,7 +67,8 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
     public Optional<ClothBatch> together(String fabricCode, int bags) {
         return kit.isCutByTheShop()
                 ? laid(fabricCode).map(one -> ClothBatch.of(
-                        one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS), practice.lay().layers(kit.fabric(fabricCode).kind())))
+                        one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS),
+                        practice.lay().layers(kit.fabric(fabricCode).kind())))
                 : Optional.empty();
     }
 
@@ -80,7 +81,8 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         return byTheBag || bags > ClothBatch.MOST_KITS
                 ? Optional.empty()
                 : together(fabricCode, bags).filter(batch -> batch.saved().isPositive()).map(batch -> practice.margin().toSell(
-                        batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(), practice.figure(PracticeMeasure.SELLING_STEP)).value());
+                        batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(),
+                        practice.figure(PracticeMeasure.SELLING_STEP)).value());
     }
 
     /** Its other fabrics that are cut by the same list and may lie in one stack with it. */
@@ -118,11 +120,15 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
 
     /** Precuts that it takes by cuts of ours though its maker follows a printed paper, which does not know them. */
     List<Problem> notOnPaper() {
-        return !kit.followsPrinted() ? List.of() : needs.byFabric().entrySet().stream()
-                .filter(need -> need.getValue().amount().match(cloth -> false, printed -> false, quarters -> true, units -> units.plan().isPresent()))
-                .map(need -> Problem.at(
-                        "fabrics." + need.getValue().roles().get(0), "kit.not-on-paper", kit.pattern().design().role(need.getValue().roles().get(0)).letter()))
-                .toList();
+        return !kit.followsPrinted()
+                ? List.of()
+                : needs.byFabric().entrySet().stream()
+                        .filter(need -> need.getValue().amount().match(cloth -> false, printed -> false, quarters -> true,
+                                units -> units.plan().isPresent()))
+                        .map(need -> Problem.at(
+                                "fabrics." + need.getValue().roles().get(0), "kit.not-on-paper",
+                                kit.pattern().design().role(need.getValue().roles().get(0)).letter()))
+                        .toList();
     }
 
     /** Why the kit cannot be made by the practice of now; empty when it can. */

@@ -150,17 +150,21 @@ public class KitWorks {
         Map<String, Good> byCode = work.kit().goodsByCode();
         return new Prices<>(
                 Optional.of(BillCost.of(
-                        work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth), code -> price(byCode.get(code), usual))),
+                        work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth),
+                        code -> price(byCode.get(code), usual))),
                 Optional.of(BillCost.of(
                         work.bill(), code -> work.kit().fabric(code).prices().cost(),
-                        code -> byCode.get(code).piece().isPresent() ? Optional.of(Money.zero(usual.currency())) : byCode.get(code).prices().cost())));
+                        code -> byCode.get(code).piece().isPresent()
+                                ? Optional.of(Money.zero(usual.currency()))
+                                : byCode.get(code).prices().cost())));
     }
 
     /** Its own price, or the usual one of a pack of its kind. */
     private static Optional<Money> price(Good good, UsualPrices usual) {
         return good.prices().price()
                 .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
-                .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1)).flatMap(kind -> usual.of(kind, Count.ONE)));
+                .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1))
+                        .flatMap(kind -> usual.of(kind, Count.ONE)));
     }
 
     /** How many bags the free stock gives, and what stops the next one; each is counted with its whole length, without left-overs. */
@@ -172,8 +176,7 @@ public class KitWorks {
         }
         Map<String, List<BoltStock>> bolts = new HashMap<>();
         Map<String, Long> ids = work.kit().fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
-        Map<Long, List<Bolt>> byFabric =
-                stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
+        Map<Long, List<Bolt>> byFabric = stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
         for (BillLine line : work.bill().lines()) {
             line.match(
                     cut -> bolts.put(cut.fabricCode(), BoltRequest.wideEnough(

@@ -33,7 +33,8 @@ public class LeftOverBook {
             return Map.of();
         }
         Map<Long, Good> byId = goods.byIds(Stream.concat(
-                allKept.stream().map(KeptLeftOverEntity::goodId), allTaken.stream().map(one -> one.key().goodId())).collect(Collectors.toSet()));
+                allKept.stream().map(KeptLeftOverEntity::goodId), allTaken.stream().map(one -> one.key().goodId()))
+                .collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> byKit = new HashMap<>();
         for (Long kitId : kitIds) {
             byKit.put(kitId, new KitLeftOvers(

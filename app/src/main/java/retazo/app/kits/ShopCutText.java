@@ -10,7 +10,10 @@ public final class ShopCutText {
     private ShopCutText() {
     }
 
-    /** What the cutter does with the length: {@code every 18 in and along the fold, 6 fat quarters}; says so where half of one pair is over. */
+    /**
+     * What the cutter does with the length: {@code every 18 in and along the fold, 6 fat quarters}; says so where half of one pair
+     * is over.
+     */
     public static String toCut(ShopCut cut, Words words) {
         boolean odd = cut.sheets().value() % 2 > 0;
         return words.text(odd ? "shopcut.odd" : "shopcut.even", cut.kind().lengthForTwo().orElseThrow(), of(cut, words));

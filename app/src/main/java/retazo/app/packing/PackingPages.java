@@ -46,7 +46,8 @@ class PackingPages {
     private final Clock clock;
 
     PackingPages(
-            RunService runs, PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, KitService kits, FabricService fabrics, StockService stock, StaffService staff,
+            RunService runs, PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, KitService kits,
+            FabricService fabrics, StockService stock, StaffService staff,
             PracticeService practice, Words words, Clock clock) {
         this.runs = runs;
         this.ticks = ticks;
@@ -85,20 +86,23 @@ class PackingPages {
 
     /** A bag against its list. */
     record BagPage(
-            long id, long runId, int number, Kit kit, List<LineView> lines, List<PickView> picks, long all, long ticked, boolean complete, boolean packed, boolean open,
+            long id, long runId, int number, Kit kit, List<LineView> lines, List<PickView> picks, long all, long ticked, boolean complete,
+            boolean packed, boolean open,
             List<Fabric> prints) {
     }
 
     /** The open bags, those that are all cut first. */
     List<ListedBag> openBags() {
         Set<Long> open = runs.all().stream().filter(run -> run.state().isOpen()).map(Run::id).collect(Collectors.toSet());
-        List<Bag> bags = runs.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen).filter(bag -> bag.begun() || bag.lines().isEmpty()).toList();
+        List<Bag> bags = runs.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen)
+                .filter(bag -> bag.begun() || bag.lines().isEmpty()).toList();
         Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
         return bags.stream()
                 .map(bag -> new ListedBag(
                         bag.id(), bag.runId(), bag.number(), byId.get(bag.kitId()).name(), bag.allCut(),
                         bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
-                .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId).thenComparing(ListedBag::number))
+                .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId)
+                        .thenComparing(ListedBag::number))
                 .toList();
     }
 

@@ -32,7 +32,8 @@ public class PackingService {
     private final KitShelf shelf;
     private final Clock clock;
 
-    PackingService(PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, RunService runs, KitShelf shelf, Clock clock) {
+    PackingService(PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, RunService runs, KitShelf shelf,
+            Clock clock) {
         this.ticks = ticks;
         this.pickTicks = pickTicks;
         this.goods = goods;
@@ -141,8 +142,8 @@ public class PackingService {
                 .map(PickTickEntity::bagPickId)
                 .collect(Collectors.toSet());
         return Stream.concat(
-                        bag.lines().stream().filter(line -> !line.isCut() || !ticked.contains(line.id())).map(Bag.Line::letters),
-                        bag.picks().stream().filter(pick -> !picked.contains(pick.id())).map(pick -> goods.good(pick.goodId()).name()))
+                bag.lines().stream().filter(line -> !line.isCut() || !ticked.contains(line.id())).map(Bag.Line::letters),
+                bag.picks().stream().filter(pick -> !picked.contains(pick.id())).map(pick -> goods.good(pick.goodId()).name()))
                 .toList();
     }
 

@@ -94,7 +94,8 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                                 .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
                         .toList(),
                 work.needs().byFabric().entrySet().stream()
-                        .flatMap(entry -> Optional.ofNullable(kit.goodsByCode().get(entry.getKey())).flatMap(good -> precuts(good, entry.getValue(), work, words)).stream())
+                        .flatMap(entry -> Optional.ofNullable(kit.goodsByCode().get(entry.getKey()))
+                                .flatMap(good -> precuts(good, entry.getValue(), work, words)).stream())
                         .toList(),
                 notes.codes().stream().map(code -> words.text(code)).toList());
     }
@@ -102,11 +103,13 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
     private static Optional<Section> section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
         return need.amount().match(
                 cloth -> Optional.of(new Section(
-                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit), LengthView.inches(cloth.plan().usableWidth().value()),
+                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit),
+                        LengthView.inches(cloth.plan().usableWidth().value()),
                         RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty())),
                 printed -> Optional.empty(),
                 quarters -> Optional.of(new Section(
-                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit), LengthView.inches(quarters.usableWidth().value()),
+                        fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit),
+                        LengthView.inches(quarters.usableWidth().value()),
                         RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
                         Optional.of(SheetsView.of(quarters.plan(), words)))),
                 units -> Optional.empty());
@@ -125,7 +128,8 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         return plan.pieces().stream()
                 .filter(piece -> need.roles().contains(piece.role()))
                 .flatMap(piece -> piece.precut().filter(source -> good.precut().equals(Optional.of(source.kind()))).stream()
-                        .map(source -> words.text("paper.asListed", piece.count().value().value(), piece.label(), ShapeWords.of(piece.shape(), words), source.perSheet())))
+                        .map(source -> words.text("paper.asListed", piece.count().value().value(), piece.label(),
+                                ShapeWords.of(piece.shape(), words), source.perSheet())))
                 .toList();
     }
 

@@ -47,10 +47,12 @@ final class CuttingSteps {
     }
 
     /** The last of several joined strips is used in part, but cut like the others. */
-    private static boolean isSameLongStrip(LaidCloth.Strip strip, CuttingPage.Step step, CuttingPage.Step last, LaidCloth laid, Words words) {
+    private static boolean isSameLongStrip(LaidCloth.Strip strip, CuttingPage.Step step, CuttingPage.Step last, LaidCloth laid,
+            Words words) {
         String name = step.pieces().plain();
         return strip.cut().pieces().size() == 1 && laid.part(strip.cut().pieces().get(0).id()).shape().isEmpty()
-                && step.height().equals(last.height()) && step.what().equals(words.text("paper.strips.one")) && last.pieces().plain().startsWith(name);
+                && step.height().equals(last.height()) && step.what().equals(words.text("paper.strips.one"))
+                && last.pieces().plain().startsWith(name);
     }
 
     private static CuttingPage.Step laidStep(
@@ -70,7 +72,8 @@ final class CuttingSteps {
             }
         });
         return new CuttingPage.Step(
-                strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words), LengthView.inches(strip.cut().height()), FractionText.of(String.join("; ", gives)));
+                strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words),
+                LengthView.inches(strip.cut().height()), FractionText.of(String.join("; ", gives)));
     }
 
     private static CuttingPage.Step step(ClothLine line, QuiltPlan plan, Words words) {
@@ -79,14 +82,16 @@ final class CuttingSteps {
                         "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, line.lay(), plan, words));
-        return new CuttingPage.Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words), LengthView.inches(line.stripHeight().value()), FractionText.of(pieces));
+        return new CuttingPage.Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words),
+                LengthView.inches(line.stripHeight().value()), FractionText.of(pieces));
     }
 
     /** How a part without pieces lies: whole along the cloth, or on the bias; else in strips across it. */
     private static ClothLine.Lay lay(ClothPart part) {
         boolean along = part.whole() && part.shape().isEmpty();
         return !along || part.uses().contains(Use.BACKING)
-                ? ClothLine.Lay.ACROSS : part.uses().contains(Use.BINDING) ? ClothLine.Lay.BIAS : ClothLine.Lay.ALONG;
+                ? ClothLine.Lay.ACROSS
+                : part.uses().contains(Use.BINDING) ? ClothLine.Lay.BIAS : ClothLine.Lay.ALONG;
     }
 
     private static String what(long count, ClothLine.Lay lay, Use use, Words words) {
@@ -101,9 +106,12 @@ final class CuttingSteps {
     private static String longPieces(ClothLine line, ClothLine.Lay lay, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
             case BORDER, SASH, FLANGE -> words.text(
-                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line, plan) ? "paper.long.diagonal" : "paper.long." + lay, words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
-            case BINDING -> words.text(lay == ClothLine.Lay.ACROSS && plan.bindings().stream().anyMatch(one -> one.practice().join() == Join.STRAIGHT)
-                    ? "paper.binding.straight" : "paper.binding." + lay);
+                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line, plan) ? "paper.long.diagonal" : "paper.long." + lay,
+                    words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
+            case BINDING ->
+                words.text(lay == ClothLine.Lay.ACROSS && plan.bindings().stream().anyMatch(one -> one.practice().join() == Join.STRAIGHT)
+                        ? "paper.binding.straight"
+                        : "paper.binding." + lay);
             case BACKING -> line.seams()
                     .filter(seams -> line.strips().value().value() > 1)
                     .map(seams -> words.text("paper.backing." + seams))

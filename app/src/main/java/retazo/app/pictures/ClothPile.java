@@ -26,7 +26,7 @@ record ClothPile(List<Band> bands, long total) {
 
     static ClothPile of(QuiltDesign design, QuiltSize size) {
         Map<String, Long> printed = design.table().map(table -> table.rows().stream()
-                        .collect(Collectors.toMap(row -> row.role().value(), row -> length(row, size), Long::sum)))
+                .collect(Collectors.toMap(row -> row.role().value(), row -> length(row, size), Long::sum)))
                 .orElse(Map.of());
         List<Band> bands = new ArrayList<>();
         for (Role role : design.roles()) {

@@ -11,7 +11,8 @@ package retazo.app.pictures;
 public record Ink(String fill, String overlay, String dot, boolean light) {
 
     private static final String[] TINTS = {
-        "#2f4858", "#c4572f", "#e0d2ab", "#6c8a5e", "#8a6f9e", "#d2a03f", "#4f8f8b", "#9c3f4f", "#a9b8c4", "#7a5a3a", "#b9c68a", "#5a5f66"
+            "#2f4858", "#c4572f", "#e0d2ab", "#6c8a5e", "#8a6f9e", "#d2a03f", "#4f8f8b", "#9c3f4f", "#a9b8c4", "#7a5a3a", "#b9c68a",
+            "#5a5f66"
     };
     private static final String LIGHT_TINTS = "2,5,8,10";
 

@@ -84,7 +84,8 @@ public record QuiltPicture(
                 id,
                 inches(drawing.width()),
                 inches(drawing.height()),
-                new Clip(id + "-inside", inches(inside.corner().x()), inches(inside.corner().y()), inches(inside.width()), inches(inside.height())),
+                new Clip(id + "-inside", inches(inside.corner().x()), inches(inside.corner().y()), inches(inside.width()),
+                        inches(inside.height())),
                 areas(drawing.setting(), inks),
                 drawing.blocks().stream()
                         .map(block -> new PlacedBlock(
@@ -186,7 +187,8 @@ public record QuiltPicture(
 
     /** Two thirds of the lowest band, and no more than a quarter of the width. */
     private static String lettersOfAPile(FinishedSize finished, ClothPile pile) {
-        Length lowest = pile.bands().stream().map(band -> band.of(finished.height(), pile.total())).min(Length::compareTo).orElse(Length.ZERO);
+        Length lowest = pile.bands().stream().map(band -> band.of(finished.height(), pile.total())).min(Length::compareTo)
+                .orElse(Length.ZERO);
         return inches(new Length(Math.min(lowest.ticks() * 2 / 3, finished.width().ticks() / 4)));
     }
 

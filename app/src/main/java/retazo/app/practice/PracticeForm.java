@@ -30,10 +30,11 @@ public record PracticeForm(
 
     static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
         Map<String, String> texts = new LinkedHashMap<>();
-        practice.measures().forEach((measure, length) ->
-                texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
+        practice.measures().forEach(
+                (measure, length) -> texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
         return new PracticeForm(
-                texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(), practice.lay().mostSizes().map(String::valueOf).orElse("any"),
+                texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(),
+                practice.lay().mostSizes().map(String::valueOf).orElse("any"),
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
                 notes.pressing().name(), notes.selvedges().name(),
@@ -100,6 +101,7 @@ public record PracticeForm(
     private Optional<Integer> readMostSizes(FieldReader reader) {
         String text = mostSizes == null ? "" : mostSizes.strip();
         return text.isEmpty() || text.equalsIgnoreCase("any")
-                ? Optional.empty() : Optional.of(reader.number("mostSizes", text, 1, LayPractice.MOST_SIZES));
+                ? Optional.empty()
+                : Optional.of(reader.number("mostSizes", text, 1, LayPractice.MOST_SIZES));
     }
 }

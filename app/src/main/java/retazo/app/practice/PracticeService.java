@@ -41,7 +41,8 @@ public class PracticeService {
                     PaperNotes notes = form.notes();
                     DrawingStart start = form.drawingStart();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice, notes, start), () -> practices.save(PracticeEntity.of(practice, notes, start)));
+                            entity -> entity.update(practice, notes, start),
+                            () -> practices.save(PracticeEntity.of(practice, notes, start)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

@@ -68,7 +68,8 @@ public class RunDrafts {
 
     RunDrafts(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines, RunPlanning planning,
-            RunService service, KitService kits, KitWorks kitWorks, StockService stock, BagPickRepository picks, BagLeftOverRepository leftOvers, GoodService goods,
+            RunService service, KitService kits, KitWorks kitWorks, StockService stock, BagPickRepository picks,
+            BagLeftOverRepository leftOvers, GoodService goods,
             PracticeService practice, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
@@ -141,7 +142,8 @@ public class RunDrafts {
     private List<KitWork> works(Run run) {
         Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
         return kitWorks.works(
-                run.asked().stream().map(asked -> byId.get(asked.kitId())).toList(), run.asked().stream().map(Run.Asked::quantity).toList());
+                run.asked().stream().map(asked -> byId.get(asked.kitId())).toList(),
+                run.asked().stream().map(Run.Asked::quantity).toList());
     }
 
     private static Set<Long> fabricIds(List<KitWork> works) {

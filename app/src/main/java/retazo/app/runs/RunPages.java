@@ -54,7 +54,8 @@ class RunPages {
 
     /** One of the two answers to a draft. */
     record AnswerView(
-            String name, String title, List<String> built, String builtCounts, int bags, List<String> missing, List<BoltBar> bars, BoltPlanScore score) {
+            String name, String title, List<String> built, String builtCounts, int bags, List<String> missing, List<BoltBar> bars,
+            BoltPlanScore score) {
     }
 
     /** What limits a draft. */
@@ -71,7 +72,8 @@ class RunPages {
     }
 
     /** A confirmed run. */
-    record OpenPage(Run run, String asked, List<BagView> bags, List<BoltBar> bars, boolean anyWaits, boolean anyNotBegun, List<Fabric> prints) {
+    record OpenPage(Run run, String asked, List<BagView> bags, List<BoltBar> bars, boolean anyWaits, boolean anyNotBegun,
+            List<Fabric> prints) {
     }
 
     List<ListedRun> list() {
@@ -185,8 +187,13 @@ class RunPages {
     }
 
     private static BagView bagView(Bag bag, Map<Long, Kit> byId, Map<Long, Fabric> fabricById) {
-        String state = bag.packed() ? "packed" : bag.leftOut() ? "left out" : bag.waits() ? "waits for cloth"
-                : bag.allCut() ? "ready to pack" : bag.begun() ? "being cut" : "to be cut";
+        String state = bag.packed()
+                ? "packed"
+                : bag.leftOut()
+                        ? "left out"
+                        : bag.waits()
+                                ? "waits for cloth"
+                                : bag.allCut() ? "ready to pack" : bag.begun() ? "being cut" : "to be cut";
         String mark = bag.packed() ? "mark-done" : bag.waits() ? "mark-stop" : "";
         return new BagView(
                 bag.id(), bag.number(), byId.get(bag.kitId()).sizeName(), state, mark,

@@ -54,7 +54,8 @@ public class RunService {
 
     RunService(
             RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
-            BagPickRepository picks, BagLeftOverRepository leftOvers, PlannedCutRepository cuts, RunPlanning planning, StockService stock, Clock clock) {
+            BagPickRepository picks, BagLeftOverRepository leftOvers, PlannedCutRepository cuts, RunPlanning planning, StockService stock,
+            Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.bags = bags;
@@ -227,10 +228,13 @@ public class RunService {
         bags.flush();
         List<Bag> all = bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
         List<Bag> kept = all.stream().filter(bag -> !bag.leftOut()).toList();
-        RunState state = kept.isEmpty() ? RunState.CANCELLED
-                : kept.stream().allMatch(Bag::packed) ? RunState.PACKED
-                : kept.stream().allMatch(Bag::allCut) ? RunState.CUT
-                : kept.stream().anyMatch(Bag::begun) ? RunState.CUTTING : RunState.CONFIRMED;
+        RunState state = kept.isEmpty()
+                ? RunState.CANCELLED
+                : kept.stream().allMatch(Bag::packed)
+                        ? RunState.PACKED
+                        : kept.stream().allMatch(Bag::allCut)
+                                ? RunState.CUT
+                                : kept.stream().anyMatch(Bag::begun) ? RunState.CUTTING : RunState.CONFIRMED;
         run.become(state);
     }
 

@@ -24,7 +24,8 @@ import retazo.core.measure.Problem;
 @Service
 public class StockService {
 
-    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE, Reason.SHOP_CUT);
+    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE,
+            Reason.SHOP_CUT);
 
     private final StockItemRepository items;
     private final MovementRepository movements;
@@ -109,8 +110,7 @@ public class StockService {
         if (length.isLongerThan(bolt.onHand())) {
             return Outcome.refused(notEnough(bolt, length));
         }
-        MovementEntity taken =
-                book.write(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
+        MovementEntity taken = book.write(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
         tellIfReservedClothIsGone(boltId);
         return Outcome.done(taken.id());
     }
@@ -126,7 +126,8 @@ public class StockService {
         Length missing = length.minus(bolt.onHand());
         if (missing.isPositive()) {
             book.write(MovementEntity.cloth(
-                    boltId, missing, Reason.CORRECTION, entry.noted("the bolt was longer; have a look"), entry.clientIdOf(1), clock.instant()));
+                    boltId, missing, Reason.CORRECTION, entry.noted("the bolt was longer; have a look"), entry.clientIdOf(1),
+                    clock.instant()));
             book.fresh(bolt);
         }
         return take(boltId, length, reason, entry);
@@ -273,7 +274,7 @@ public class StockService {
     public List<Movement> linesOf(long stockItemId, int most) {
         StockItemEntity item = items.findById(stockItemId).orElseThrow(() -> new NotFoundException("stock item", stockItemId));
         return new BookPage(item, movements.findByStockItemIdOrderByIdDesc(
-                        stockItemId, org.springframework.data.domain.Limit.of(most)))
+                stockItemId, org.springframework.data.domain.Limit.of(most)))
                 .lines(ids -> staff.names(ids));
     }
 

@@ -51,7 +51,8 @@ class TodayService {
         List<Run> all = runs.all().stream().filter(run -> run.state().isOpen() || run.state() == RunState.DRAFT).toList();
         Map<Long, List<Bag>> bags = runs.bags(ids(all));
         Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
-        Map<Long, Kit> byId = kits.byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        Map<Long, Kit> byId = kits
+                .byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
             String asked = run.asked().stream()

@@ -57,7 +57,7 @@ function show() {
     });
     const [, row, column] = chosen.split(".").map(Number);
     title.textContent = chosen ? `Row ${row + 1}, column ${column + 1}` : "No cell is chosen";
-    text.value = chosen ? field(chosen)?.value ?? "" : "";
+    text.value = chosen ? (field(chosen)?.value ?? "") : "";
 }
 
 function choose(place, focus = true) {
@@ -85,7 +85,11 @@ async function change(action, more = {}) {
     }
     const place = spot(chosen);
     const body = new URLSearchParams({
-        text: field(chosen).value, action, width: place?.getAttribute("width") ?? "", height: place?.getAttribute("height") ?? "", ...more,
+        text: field(chosen).value,
+        action,
+        width: place?.getAttribute("width") ?? "",
+        height: place?.getAttribute("height") ?? "",
+        ...more,
     });
     body.set("_csrf", form.elements._csrf.value);
     const at = chosen;
@@ -146,8 +150,14 @@ function move(rows, columns) {
 }
 
 const KEYS = {
-    ArrowUp: () => move(-1, 0), ArrowDown: () => move(1, 0), ArrowLeft: () => move(0, -1), ArrowRight: () => move(0, 1),
-    t: () => change("turn"), m: () => change("mirror"), Delete: () => write(""), Backspace: () => write(""),
+    ArrowUp: () => move(-1, 0),
+    ArrowDown: () => move(1, 0),
+    ArrowLeft: () => move(0, -1),
+    ArrowRight: () => move(0, 1),
+    t: () => change("turn"),
+    m: () => change("mirror"),
+    Delete: () => write(""),
+    Backspace: () => write(""),
 };
 
 bench.hidden = false;
@@ -193,7 +203,10 @@ form.addEventListener("keydown", (event) => {
         event.preventDefault();
         event.stopPropagation();
         act();
-    } else if (/^[A-Z]$/.test(event.key) || /^[a-z]$/.test(event.key) && bench.querySelector(`[data-role="${event.key.toUpperCase()}"]`)) {
+    } else if (
+        /^[A-Z]$/.test(event.key) ||
+        (/^[a-z]$/.test(event.key) && bench.querySelector(`[data-role="${event.key.toUpperCase()}"]`))
+    ) {
         event.preventDefault();
         event.stopPropagation();
         takeRole(event.key.toUpperCase());

@@ -11,7 +11,11 @@ export function withChange(text, change) {
 
 /** @param {string} text @returns {string} the text without its last change */
 export function withoutLast(text) {
-    return text.split(";").slice(0, -1).map((part) => part.trim()).join("; ");
+    return text
+        .split(";")
+        .slice(0, -1)
+        .map((part) => part.trim())
+        .join("; ");
 }
 
 /**

@@ -13,7 +13,9 @@ document.addEventListener("click", async (event) => {
         return;
     }
     replaceParts(await answer.text(), document, ["arithmetic"]);
-    link.closest("[data-figures]").querySelectorAll("[aria-current]").forEach((open) => open.removeAttribute("aria-current"));
+    link.closest("[data-figures]")
+        .querySelectorAll("[aria-current]")
+        .forEach((open) => open.removeAttribute("aria-current"));
     link.setAttribute("aria-current", "true");
     history.replaceState(null, "", link.href);
 });

@@ -124,7 +124,11 @@ form.addEventListener("keydown", (event) => {
     const step = STEPS[event.key];
     const key = event.key.toLowerCase();
     if (step) {
-        const next = nextPlace(spots().map((other) => asPlace(other.dataset.place)), asPlace(spot.dataset.place), ...step);
+        const next = nextPlace(
+            spots().map((other) => asPlace(other.dataset.place)),
+            asPlace(spot.dataset.place),
+            ...step,
+        );
         next && choose(spotAt(`${next.column},${next.row}`));
     } else if (key === "enter" || key === " ") {
         trading === "" ? choose(spot) : tradeWith(spot);

@@ -57,7 +57,8 @@ class ClothWaysTest {
         List<ClothWays.Alternative> ways = ways("lantern", Instructions.OURS);
 
         assertThat(ways).extracting(ClothWays.Alternative::name, way -> text(way.sell()), ClothWays.Alternative::money).startsWith(
-                tuple("Worksheet", "1 1/8 yd", "$13.50"), tuple("Each size alone", "1 yd", "$12.00"), tuple("Laid together", "1 yd", "$12.00"));
+                tuple("Worksheet", "1 1/8 yd", "$13.50"), tuple("Each size alone", "1 yd", "$12.00"),
+                tuple("Laid together", "1 yd", "$12.00"));
         // Four of either square to 10 × 10: 90 ÷ 4 = 23. One of either to 5 × 5: 90, three packs.
         assertThat(ways).extracting(ClothWays.Alternative::source, way -> text(way.sell()), ClothWays.Alternative::money)
                 .contains(tuple("squares-10", "1 pack", "$44.50"), tuple("squares-5", "3 packs", "$41.85"));
@@ -73,23 +74,28 @@ class ClothWaysTest {
     /** Quay is the border alone: seven strips of 4 1/2 across; along the length the longest side, 62 1/2 in, and squaring. */
     @Test
     void borders_along_the_length_are_set_beside_borders_across() {
-        assertThat(ways("quay", Instructions.OURS)).filteredOn(way -> way.name().equals("Along the length")).singleElement().satisfies(along -> {
-            assertThat(along.exact().orElseThrow().plain()).isEqualTo("63 1/2 in");
-        });
+        assertThat(ways("quay", Instructions.OURS)).filteredOn(way -> way.name().equals("Along the length")).singleElement()
+                .satisfies(along -> {
+                    assertThat(along.exact().orElseThrow().plain()).isEqualTo("63 1/2 in");
+                });
         assertThat(ways("quay", Instructions.PRINTED)).allMatch(way -> way.choice().isEmpty());
     }
 
     /** Four quarters of 20 × 18 give lantern's 1,215 square inches, two half yards. */
     @Test
     void quarters_cut_in_the_shop_are_a_length_off_the_same_cloth() {
-        assertThat(ways("lantern", Instructions.OURS)).filteredOn(way -> way.source().equals("fat-quarter-cut")).singleElement().satisfies(way -> {
-            assertThat(way.exact().orElseThrow().plain()).isEqualTo("36 in");
-            assertThat(text(way.sell())).isEqualTo("1 yd");
-            assertThat(way.money()).isEqualTo("$12.00");
-        });
+        assertThat(ways("lantern", Instructions.OURS)).filteredOn(way -> way.source().equals("fat-quarter-cut")).singleElement()
+                .satisfies(way -> {
+                    assertThat(way.exact().orElseThrow().plain()).isEqualTo("36 in");
+                    assertThat(text(way.sell())).isEqualTo("1 yd");
+                    assertThat(way.money()).isEqualTo("$12.00");
+                });
     }
 
-    /** Night's patches come from one pack of 10 in squares; its binding, 6 strips of 2 1/4 and squaring (here 16 3/4 in), stays off the bolt: 1/2 yd. */
+    /**
+     * Night's patches come from one pack of 10 in squares; its binding, 6 strips of 2 1/4 and squaring (here 16 3/4 in), stays off
+     * the bolt: 1/2 yd.
+     */
     @Test
     void a_role_that_is_also_cut_into_long_strips_comes_from_precuts_in_part() {
         List<ClothWays.Alternative> others = ways("night", Instructions.OURS).stream().filter(way -> !way.source().isEmpty()).toList();
@@ -103,7 +109,8 @@ class ClothWaysTest {
     void only_what_a_kit_leaves_open_can_be_chosen() {
         assertThat(choices(ClothQuestion.MayChoose.NOTHING, false)).isEmpty();
         assertThat(choices(ClothQuestion.MayChoose.SOURCE, false)).containsExactly("source {quarters=fat-quarter}");
-        assertThat(choices(ClothQuestion.MayChoose.EVERYTHING, false)).containsExactly("instructions {wanted=OURS_ALONE}", "source {quarters=fat-quarter}");
+        assertThat(choices(ClothQuestion.MayChoose.EVERYTHING, false)).containsExactly("instructions {wanted=OURS_ALONE}",
+                "source {quarters=fat-quarter}");
         assertThat(choices(ClothQuestion.MayChoose.EVERYTHING, true)).containsExactly("source/none {}");
     }
 
@@ -124,9 +131,11 @@ class ClothWaysTest {
     private List<ClothWays.Alternative> ways(String role, Instructions instructions) {
         List<ClothQuestion.Other> others = RoleSource.all().stream()
                 .map(source -> new ClothQuestion.Other(
-                        source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(design.role(new RoleKey(role))),
+                        source.code(), source.kind(),
+                        source.cutInTheShop() ? Optional.empty() : Optional.of(design.role(new RoleKey(role))),
                         source.kind().surelyInPack().orElse(1),
-                        needs(instructions).ofRole(design, new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey(role), source, Length.ofInches(40)),
+                        needs(instructions).ofRole(design, new QuiltPlanner(PRACTICE).plan(design, size), new RoleKey(role), source,
+                                Length.ofInches(40)),
                         List.of(), false))
                 .filter(other -> !other.needs().isEmpty())
                 .toList();
@@ -137,16 +146,19 @@ class ClothWaysTest {
         return new Needs(PRACTICE, instructions);
     }
 
-    private ClothQuestion question(String role, Instructions instructions, List<ClothQuestion.Other> others, ClothQuestion.MayChoose mayChoose) {
+    private ClothQuestion question(String role, Instructions instructions, List<ClothQuestion.Other> others,
+            ClothQuestion.MayChoose mayChoose) {
         UsualPrices usual = new UsualPrices(
-                DOLLAR, Optional.empty(), Map.of(PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395)));
+                DOLLAR, Optional.empty(),
+                Map.of(PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5, new Money(DOLLAR, 1395)));
         return new ClothQuestion(
                 (practice, by, width) -> new Needs(practice, by).ofOne(
                         role, design, new QuiltPlanner(practice).plan(design, size),
                         each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING),
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
-                        ClothQuestion.Batch.NONE, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)), usual, others, mayChoose));
+                        ClothQuestion.Batch.NONE, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)),
+                        usual, others, mayChoose));
     }
 
     private static String text(QuantityView view) {

@@ -35,7 +35,8 @@ class FigureViewTest {
         for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
             QuiltDesign design = DemoPatternsTest.read(file).design();
             for (QuiltSize size : design.sizes()) {
-                for (Figure<?> figure : SizeWork.of(design, size, new SizeWork.Planned(ShopPractice.customary(), Instructions.OURS, Map.of())).figures().values()) {
+                for (Figure<?> figure : SizeWork
+                        .of(design, size, new SizeWork.Planned(ShopPractice.customary(), Instructions.OURS, Map.of())).figures().values()) {
                     FigureView view = FigureView.of(figure, WORDS, LengthUnit.YARD);
 
                     assertThat(view.label()).as(figure.key()).isNotBlank();
@@ -43,10 +44,12 @@ class FigureViewTest {
                 }
             }
             SizesPage page = SizesPage.of(
-                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(), UsualPrices.none(Currency.getInstance("USD")), Optional.empty()), ShopPractice.customary(), WORDS);
+                    new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(),
+                            UsualPrices.none(Currency.getInstance("USD")), Optional.empty()),
+                    ShopPractice.customary(), WORDS);
             assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
-            design.grids().stream().filter(size -> design.drawing().isPresent()).forEach(size ->
-                    assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());
+            design.grids().stream().filter(size -> design.drawing().isPresent())
+                    .forEach(size -> assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());
         }
         assertThat(opened).isGreaterThan(3_000);
     }

@@ -54,7 +54,8 @@ class PatternApiTest {
         Client owner = Client.of(shop, "marisol");
         owner.get("/practice/keys");
         Map<String, String> form = mayWrite
-                ? Map.of("name", Samples.unique("Key "), "mayWrite", "true") : Map.of("name", Samples.unique("Key "));
+                ? Map.of("name", Samples.unique("Key "), "mayWrite", "true")
+                : Map.of("name", Samples.unique("Key "));
         Matcher shown = Pattern.compile("data-token[^>]*>(rtz_[^<]+)<").matcher(owner.post("/practice/keys", form).body());
         assertThat(shown.find()).isTrue();
         assertThat(owner.get("/practice/keys").body()).doesNotContain(shown.group(1));
@@ -101,8 +102,9 @@ class PatternApiTest {
 
         assertThat(crib.path("name").asString()).isEqualTo("Crib");
         assertThat(crib.path("pieces").valueStream()
-                        .filter(piece -> piece.path("label").asString().startsWith("A"))
-                        .map(piece -> piece.path("label").asString() + ", " + piece.path("sizes").path(0).asString() + ", " + piece.path("count").asLong()))
+                .filter(piece -> piece.path("label").asString().startsWith("A"))
+                .map(piece -> piece.path("label").asString() + ", " + piece.path("sizes").path(0).asString() + ", "
+                        + piece.path("count").asLong()))
                 .containsExactly("A1, 4 in, 24", "A2, 3 1/2 in, 60");
     }
 
@@ -165,8 +167,8 @@ class PatternApiTest {
         for (JsonNode pattern : json(writer.get("/api/patterns"))) {
             JsonNode pieces = json(writer.get("/api/patterns/" + pattern.path("id").asLong() + "/pieces"));
             for (JsonNode size : pieces) {
-                HttpResponse<String> plan =
-                        writer.get("/api/patterns/" + pattern.path("id").asLong() + "/sizes/" + size.path("size").asString() + "/plan");
+                HttpResponse<String> plan = writer
+                        .get("/api/patterns/" + pattern.path("id").asLong() + "/sizes/" + size.path("size").asString() + "/plan");
 
                 assertThat(plan.statusCode()).isEqualTo(200);
                 assertThat(schema.validate(plan.body(), InputFormat.JSON)).as(pattern.path("name").asString()).isEmpty();
@@ -176,8 +178,9 @@ class PatternApiTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "{\"format\": 2, \"name\": | file.not-json", "[[[[[[[]]]]]]] | file.not-an-object", "{\"format\": 99999999999999999999999999} | file.one-number",
-        "'' | file.not-an-object"})
+            "{\"format\": 2, \"name\": | file.not-json", "[[[[[[[]]]]]]] | file.not-an-object",
+            "{\"format\": 99999999999999999999999999} | file.one-number",
+            "'' | file.not-an-object"})
     void a_file_with_faults_keeps_nothing_and_tells_each(String body, String code) {
         long before = patterns();
 
@@ -199,7 +202,8 @@ class PatternApiTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/api/patterns/999999", "/api/patterns/abc", "/api/patterns/999999/pieces", "/api/patterns/1/sizes/mammoth/plan", "/api/nowhere"})
+    @ValueSource(strings = {"/api/patterns/999999", "/api/patterns/abc", "/api/patterns/999999/pieces",
+            "/api/patterns/1/sizes/mammoth/plan", "/api/nowhere"})
     void an_address_of_nothing_is_told_without_a_page(String path) {
         HttpResponse<String> answer = writer.get(path);
 

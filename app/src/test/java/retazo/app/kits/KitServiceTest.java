@@ -57,7 +57,8 @@ class KitServiceTest {
                 pattern, List.of("throw"), Samples.unique("Two in one "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         assertThat(kit.lettersByFabric().get(shared)).containsExactly("A", "D");
-        // A's blocks and binding laid together take 64 3/4 in, D's border 7 strips of 4 1/2, squaring 1: 97 1/4; with 5 % 102.1, so 2 7/8 yd
+        // A's blocks and binding laid together take 64 3/4 in, D's border 7 strips of 4 1/2, squaring 1: 97 1/4; with 5 % 102.1,
+        // so 2 7/8 yd
         assertThat(samples.bean(KitWorks.class).work(kit).lengths().get(shared.code())).isEqualTo(Length.parse("103 1/2 in"));
         assertThat(samples.bean(KitWorks.class).work(kit).lengths()).hasSize(2);
     }
@@ -67,7 +68,8 @@ class KitServiceTest {
     void a_kit_whose_pieces_nobody_knows_is_not_sold_by_a_plan_of_ours() {
         Kit printed = kits.all().stream().filter(kit -> !kit.knowsItsPieces()).findFirst().orElseThrow();
 
-        String refused = kits.sellBy(printed.id(), Instructions.SHOP, "We cut it ourselves.", 1).match(done -> "sold", problems -> problems.get(0).code());
+        String refused = kits.sellBy(printed.id(), Instructions.SHOP, "We cut it ourselves.", 1).match(done -> "sold",
+                problems -> problems.get(0).code());
 
         assertThat(refused).isEqualTo("kit.pieces-not-known");
         assertThat(kits.kit(printed.id()).instructions()).isEqualTo(Instructions.PRINTED);
@@ -80,7 +82,8 @@ class KitServiceTest {
 
         kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)));
 
-        KitFabric cloth = new KitCloth(kits.kit(id), samples.bean(KitWorks.class).practiceOf(kits.kit(id)), samples.bean(FabricService.class), Map.of()).cloth(flannel);
+        KitFabric cloth = new KitCloth(kits.kit(id), samples.bean(KitWorks.class).practiceOf(kits.kit(id)),
+                samples.bean(FabricService.class), Map.of()).cloth(flannel);
         assertThat(cloth.usableWidth().value()).isEqualTo(Length.ofInches(38));
         assertThat(cloth.kind()).isEqualTo(ClothKind.FLANNEL);
     }
@@ -88,7 +91,8 @@ class KitServiceTest {
     @Test
     void a_fabric_with_a_width_of_its_own_is_planned_by_it() {
         Fabric wide = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
-                Samples.unique("WIDE"), "Wide back", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.WIDE_BACKING, Optional.of(Length.ofInches(104)))));
+                Samples.unique("WIDE"), "Wide back", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.WIDE_BACKING,
+                Optional.of(Length.ofInches(104)))));
         Map<RoleKey, Fabric> choices = all(samples.fabric());
         choices.put(new RoleKey("back"), wide);
 
@@ -114,7 +118,8 @@ class KitServiceTest {
     @Test
     void a_fabric_that_a_piece_does_not_fit_is_told_before_anything_is_kept() {
         Fabric ribbon = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
-                Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.COTTON, Optional.of(Length.ofInches(10)))));
+                Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.COTTON,
+                Optional.of(Length.ofInches(10)))));
         long before = kits.all().size();
         PatternVersion mat = samples.bean(PatternService.class).newestOf(
                 kits.kit(samples.kit(samples.fabric())).pattern().patternId());

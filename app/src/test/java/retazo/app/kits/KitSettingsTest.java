@@ -24,11 +24,13 @@ class KitSettingsTest {
 
     @Test
     void settings_found_between_two_practices_make_one_the_other() {
-        ShopPractice wanted = SHOP.with(PracticeMeasure.SQUARING, Length.ZERO).with(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 4)).with(new Margin.None());
+        ShopPractice wanted = SHOP.with(PracticeMeasure.SQUARING, Length.ZERO).with(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 4))
+                .with(new Margin.None());
 
         KitSettings settings = KitSettings.between(SHOP, wanted);
 
-        assertThat(settings.measures()).isEqualTo(Map.of(PracticeMeasure.SQUARING, Length.ZERO, PracticeMeasure.SELLING_STEP, Length.ofYards(1, 4)));
+        assertThat(settings.measures())
+                .isEqualTo(Map.of(PracticeMeasure.SQUARING, Length.ZERO, PracticeMeasure.SELLING_STEP, Length.ofYards(1, 4)));
         assertThat(settings.on(SHOP)).isEqualTo(wanted);
     }
 

@@ -30,7 +30,10 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 
-/** What kits cost and take, on the real database of the demo shop, whose usual prices are 12.90 a yard and 44.50 a pack of 10 in squares. */
+/**
+ * What kits cost and take, on the real database of the demo shop, whose usual prices are 12.90 a yard and 44.50 a pack of 10 in
+ * squares.
+ */
 @Tag("slow")
 @ExtendWith(TestShop.class)
 class KitWorksTest {
@@ -63,7 +66,8 @@ class KitWorksTest {
     void a_price_of_its_own_comes_before_the_usual_one() {
         Fabric fabric = samples.fabric();
         samples.bean(FabricService.class).change(fabric.id(), new NewFabric(
-                fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(), fabric.usableWidth(),
+                fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(),
+                fabric.usableWidth(),
                 new Prices<>(aYard(800), aYard(440))));
 
         Prices<BillCost> costs = works.costs(cloth(fabric));
@@ -115,7 +119,8 @@ class KitWorksTest {
 
     private KitWork from(Good good) {
         long kit = Samples.done(kits.add(new NewKits(
-                samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), List.of("lap"), "plain", Map.of(), Map.of(new RoleKey("reed"), good),
+                samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), List.of("lap"), "plain", Map.of(),
+                Map.of(new RoleKey("reed"), good),
                 new Contents(false, false)))).get(0);
         return works.work(kits.kit(kit));
     }

@@ -29,9 +29,10 @@ class BadInputTest {
 
     @ParameterizedTest
     @ValueSource(strings = {
-        "/patterns/999999", "/patterns/abc", "/patterns/-1/sizes", "/kits/999999", "/kits/99999999999999999999", "/kits/new?pattern=0",
-        "/runs/999999", "/cutting/999999/1", "/cutting/1/999999", "/packing/bags/999999", "/shelf/999999", "/stock/bolts/999999",
-        "/practice/people/999999", "/stock/goods/999999", "/patterns/1/versions?from=0&to=99", "/patterns/999999/file", "/kits/x/cutting-page", "/nowhere"})
+            "/patterns/999999", "/patterns/abc", "/patterns/-1/sizes", "/kits/999999", "/kits/99999999999999999999", "/kits/new?pattern=0",
+            "/runs/999999", "/cutting/999999/1", "/cutting/1/999999", "/packing/bags/999999", "/shelf/999999", "/stock/bolts/999999",
+            "/practice/people/999999", "/stock/goods/999999", "/patterns/1/versions?from=0&to=99", "/patterns/999999/file",
+            "/kits/x/cutting-page", "/nowhere"})
     void an_address_of_nothing_is_a_page_of_ours(String path) {
         HttpResponse<String> answer = owner.get(path);
 
@@ -41,8 +42,8 @@ class BadInputTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "abc|is not a length", "-3|below zero", "0|more than 0", "1/0|divides by zero", "99999999999|longer than", "٣|is not a length",
-        "1/7|cannot be measured", "''|Type a length", "400 yd|more than 0 and at most"})
+            "abc|is not a length", "-3|below zero", "0|more than 0", "1/0|divides by zero", "99999999999|longer than", "٣|is not a length",
+            "1/7|cannot be measured", "''|Type a length", "400 yd|more than 0 and at most"})
     void a_bolt_with_a_nonsense_length_is_not_received_and_keeps_what_was_typed(String length, String message) {
         long before = bolts();
         owner.get("/stock/receive");
@@ -71,7 +72,8 @@ class BadInputTest {
 
         assertThat(answer.statusCode()).isEqualTo(200);
         assertThat(answer.body())
-                .contains("This has to be filled in", "&#39;abc&#39; is not a length", "Type a whole number from 1 to 60", "&#39;&lt;b&gt;&#39; is not a length")
+                .contains("This has to be filled in", "&#39;abc&#39; is not a length", "Type a whole number from 1 to 60",
+                        "&#39;&lt;b&gt;&#39; is not a length")
                 .contains("value=\"3, abc\"", "value=\"Big\"", "value=\"&lt;b&gt;\"");
         assertThat(patterns()).isEqualTo(before);
     }
@@ -106,12 +108,14 @@ class BadInputTest {
         Map<String, String> form = new HashMap<>(Map.of(
                 "version", "0", "blocks[0].cellColumns", "2", "name", "Impossible", "roles[0].name", "one", "blocks[0].name", "block",
                 "blocks[0].columns", "2, 3", "blocks[0].rows", "2, 2", "sizes[0].name", "Big", "sizes[0].columns", "2"));
-        form.putAll(Map.of("sizes[0].rows", "2", "blocks[0].cells[0]", "<", "blocks[0].cells[1]", "A/A", "blocks[0].cells[2]", "Q", "blocks[0].cells[3]", "A 9"));
+        form.putAll(Map.of("sizes[0].rows", "2", "blocks[0].cells[0]", "<", "blocks[0].cells[1]", "A/A", "blocks[0].cells[2]", "Q",
+                "blocks[0].cells[3]", "A 9"));
 
         HttpResponse<String> answer = owner.post("/patterns/new/drawing", form);
 
         assertThat(answer.statusCode()).isEqualTo(200);
-        assertThat(answer.body()).contains("Row 1, column 1: ", "Row 1, column 2: ", "Row 2, column 1: There is no role Q", "Row 2, column 2: ");
+        assertThat(answer.body()).contains("Row 1, column 1: ", "Row 1, column 2: ", "Row 2, column 1: There is no role Q",
+                "Row 2, column 2: ");
         assertThat(patterns()).isEqualTo(before);
     }
 
@@ -162,15 +166,18 @@ class BadInputTest {
     void forms_with_fields_of_the_wrong_kind_or_none_at_all_are_never_a_fault_of_ours() {
         owner.get("/practice");
         for (String path : new String[] {
-            "/patterns/new/drawing", "/patterns/draw", "/patterns/blocks", "/patterns/cell", "/patterns/new/table", "/patterns/table-fill",
-            "/patterns/new/list", "/patterns/list-fill", "/patterns/1/about", "/patterns/1/copy", "/patterns/import", "/kits/new", "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
-            "/stock/counter-cut", "/stock/counter-cut/proposal", "/stock/bolts/1/count", "/stock/bolts/1/undo", "/cutting/1/1/cut",
-            "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
-            "/practice/people/new"}) {
+                "/patterns/new/drawing", "/patterns/draw", "/patterns/blocks", "/patterns/cell", "/patterns/new/table",
+                "/patterns/table-fill",
+                "/patterns/new/list", "/patterns/list-fill", "/patterns/1/about", "/patterns/1/copy", "/patterns/import", "/kits/new",
+                "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
+                "/stock/counter-cut", "/stock/counter-cut/proposal", "/stock/bolts/1/count", "/stock/bolts/1/undo", "/cutting/1/1/cut",
+                "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
+                "/practice/people/new"}) {
             assertThat(owner.post(path, Map.of()).statusCode()).as(path).isLessThan(500);
             assertThat(owner.post(path, Map.of(
                     "plannedCutId", "x", "planVersion", "x", "clientId", "x", "version", "x", "cellColumns", "-9", "pattern", "x",
-                    "line", "x", "movement", "x", "boltId", "x", "roles[900].name", "x")).statusCode()).as(path + " with nonsense").isLessThan(500);
+                    "line", "x", "movement", "x", "boltId", "x", "roles[900].name", "x")).statusCode()).as(path + " with nonsense")
+                    .isLessThan(500);
         }
     }
 

@@ -156,7 +156,8 @@ class BatchFlowTest {
     }
 
     /**
-     * Two roles in two fabrics, both cut by this list: ten strips for two bags. Eight of 9 1/2 are two stacks of four, two of 3 1/2 a third;
+     * Two roles in two fabrics, both cut by this list: ten strips for two bags. Eight of 9 1/2 are two stacks of four, two of 3
+     * 1/2 a third;
      * each fabric by itself would take two.
      */
     @Test
@@ -179,15 +180,19 @@ class BatchFlowTest {
         CutList list = new CutList(
                 List.of(),
                 roles.stream().map(role -> new CutList.Line(
-                        role, Use.BLOCKS, CutForm.read("3 1/2 x 9 1/2").orElseThrow(), new CutCount.PerQuilt(24), Optional.empty(), "")).toList(),
+                        role, Use.BLOCKS, CutForm.read("3 1/2 x 9 1/2").orElseThrow(), new CutCount.PerQuilt(24), Optional.empty(), ""))
+                        .toList(),
                 Optional.empty(), Optional.empty());
         QuiltDesign design = new QuiltDesign(
                 List.of(Role.of(roles.get(0), "A", "reed"), Role.of(roles.get(1), "B", "fog")),
-                List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(), Optional.of(list), Optional.empty(),
+                List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())), Optional.empty(), Optional.of(list),
+                Optional.empty(),
                 Way.CUT_LIST, Map.of());
-        PatternVersion pattern = Samples.done(samples.bean(PatternService.class).add(PatternContent.own(Samples.unique("Two reeds "), design), 1));
+        PatternVersion pattern = Samples
+                .done(samples.bean(PatternService.class).add(PatternContent.own(Samples.unique("Two reeds "), design), 1));
         return Samples.done(kits.add(new NewKits(
-                pattern, List.of("lap"), "plain", Map.of(roles.get(0), fabric, roles.get(1), other), Map.of(), new Contents(false, false)))).get(0);
+                pattern, List.of("lap"), "plain", Map.of(roles.get(0), fabric, roles.get(1), other), Map.of(), new Contents(false, false))))
+                .get(0);
     }
 
     /** Four strips of 9 1/2 are two stacks where two layers are the most, and the one of 3 1/2 a third. */
@@ -199,7 +204,8 @@ class BatchFlowTest {
         Samples.done(kits.sellBy(thick, Instructions.SHOP, "", 1));
         long run = samples.run(thick, 2);
 
-        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + only(run).id()).body()).contains("5 strips, in 3 stacks of up to 2 layers");
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + only(run).id()).body())
+                .contains("5 strips, in 3 stacks of up to 2 layers");
         assertThat(Client.of(shop, "idris").get("/kits/" + thick + "/cloth?together=2").body()).contains("in 3 stacks of up to 2 layers");
     }
 

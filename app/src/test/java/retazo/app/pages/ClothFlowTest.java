@@ -67,7 +67,10 @@ class ClothFlowTest {
         }
     }
 
-    /** Two of 3 1/2 × 9 1/2 lie side by side on 10 × 10: 12 squares, one pack of either number. Eighths of 8 1/2 × 20 1/2 give four each: 6. */
+    /**
+     * Two of 3 1/2 × 9 1/2 lie side by side on 10 × 10: 12 squares, one pack of either number. Eighths of 8 1/2 × 20 1/2 give four
+     * each: 6.
+     */
     @Test
     void precuts_are_chosen_in_place_of_cloth_and_packs_of_either_number_are_told() {
         PatternVersion pattern = pattern(PatternAbout.OWN);
@@ -90,7 +93,10 @@ class ClothFlowTest {
         }
     }
 
-    /** Lantern of the demo's throw takes 23 squares, one pack of 40; the twin 40 and the crib 14: 53 + 105 and 18 + 36 pieces, four to a square. */
+    /**
+     * Lantern of the demo's throw takes 23 squares, one pack of 40; the twin 40 and the crib 14: 53 + 105 and 18 + 36 pieces, four
+     * to a square.
+     */
     @Test
     void a_pack_that_is_enough_for_a_larger_size_says_so() {
         try (Tab designer = Tab.of(shop, "idris")) {
@@ -238,7 +244,8 @@ class ClothFlowTest {
         long foreign = kit(pattern(new PatternAbout("Odile", List.of(), "")));
 
         assertThat(printed("/kits/" + own + "/cloth")).contains("3/4yd", "A1(31/2×91/2in)", "6×", "31/2in");
-        assertThat(printed("/kits/" + foreign + "/cloth")).contains("7/8yd", "A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2", "6×");
+        assertThat(printed("/kits/" + foreign + "/cloth")).contains("7/8yd", "A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2",
+                "6×");
     }
 
     @Test
@@ -248,7 +255,8 @@ class ClothFlowTest {
         long foreign = pattern(new PatternAbout("Odile", List.of(), "")).patternId();
 
         assertThat(printed("/patterns/" + own + squares)).contains("12×", "2×A1", "A131/2×91/2in");
-        assertThat(printed("/patterns/" + foreign + squares)).contains("12×", "2×A1", "cutsizesstayintheshop").doesNotContain("31/2", "×91/2");
+        assertThat(printed("/patterns/" + foreign + squares)).contains("12×", "2×A1", "cutsizesstayintheshop").doesNotContain("31/2",
+                "×91/2");
     }
 
     private String printed(String path) throws IOException {

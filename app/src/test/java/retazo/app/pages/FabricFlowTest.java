@@ -54,6 +54,7 @@ class FabricFlowTest {
         assertThat(changed.usableWidth()).contains(Length.ofInches(37));
         assertThat(changed.prices().price()).isPresent();
         assertThat(changed.code()).isEqualTo(fabric.code());
-        assertThat(samples.bean(KitWorks.class).usableWidth(samples.bean(KitService.class).kit(kit), changed)).isEqualTo(Length.ofInches(37));
+        assertThat(samples.bean(KitWorks.class).usableWidth(samples.bean(KitService.class).kit(kit), changed))
+                .isEqualTo(Length.ofInches(37));
     }
 }

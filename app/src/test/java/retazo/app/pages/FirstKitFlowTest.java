@@ -135,7 +135,8 @@ class FirstKitFlowTest {
         press("Keep this pattern");
         PlaywrightAssertions.assertThat(page.locator("h1")).hasText(name);
         // Three triangle units of 4 in are cut from squares of 4 + 1/8 + 1/2 + 0.354, so 5 in; two from a pair.
-        assertThat(page.locator("table").first().textContent()).contains("half-square triangle of A, B, 4 × 4 in finished, two at a time", "11/2");
+        assertThat(page.locator("table").first().textContent()).contains("half-square triangle of A, B, 4 × 4 in finished, two at a time",
+                "11/2");
     }
 
     private void size(int number, String name, String across, String down, String border) {
@@ -161,7 +162,8 @@ class FirstKitFlowTest {
         page.waitForURL("**figure=**");
         String arithmetic = page.locator("#arithmetic").textContent();
         assertThat(arithmetic).contains(
-                "Length to sell", "Everything laid together", "Each size alone", "Binding strips, length", "Squaring up", "setting of the shop");
+                "Length to sell", "Everything laid together", "Each size alone", "Binding strips, length", "Squaring up",
+                "setting of the shop");
         page.locator("#arithmetic summary", new Page.LocatorOptions().setHasText("Each size alone")).first().click();
         page.locator("#arithmetic summary", new Page.LocatorOptions().setHasText("Strips for A1")).first().click();
         assertThat(page.locator("svg.drawing").first().getAttribute("aria-label")).contains("one scale");
@@ -201,7 +203,8 @@ class FirstKitFlowTest {
         String run = page.url().replaceAll(".*/", "");
         for (String fabric : List.of("WEIR-A", "WEIR-B")) {
             long bolt = shop.database().sql("""
-                            SELECT c.stock_item_id FROM planned_cut c JOIN stock_item i ON i.id = c.stock_item_id JOIN fabric f ON f.id = i.fabric_id
+                            SELECT c.stock_item_id FROM planned_cut c JOIN stock_item i ON i.id = c.stock_item_id
+                            JOIN fabric f ON f.id = i.fabric_id
                              WHERE c.run_id = ? AND f.code = ? AND c.state = 'PLANNED'""")
                     .param(Long.valueOf(run)).param(fabric).query(Long.class).single();
             page.navigate(shop.address() + "/cutting/" + run + "/" + bolt);
@@ -283,9 +286,11 @@ class FirstKitFlowTest {
         for (String path : List.of(
                 "/", "/patterns", "/patterns/1", "/patterns/1/sizes", "/patterns/1/drawing", "/patterns/1/table", "/patterns/1/list",
                 "/patterns/1/about", "/patterns/1/versions", "/patterns/1/cloth", "/patterns/1/cloth?source=squares-10&role=lantern",
-                "/patterns/8", "/patterns/8/sizes", "/patterns/9", "/patterns/9/sizes", "/patterns/new", "/patterns/new/table", "/patterns/new/list", "/patterns/import", "/kits", "/kits/2", "/kits/5/cloth", "/kits/7", "/runs", "/runs/4", "/runs/2",
+                "/patterns/8", "/patterns/8/sizes", "/patterns/9", "/patterns/9/sizes", "/patterns/new", "/patterns/new/table",
+                "/patterns/new/list", "/patterns/import", "/kits", "/kits/2", "/kits/5/cloth", "/kits/7", "/runs", "/runs/4", "/runs/2",
                 "/cutting", "/packing", "/shelf", "/stock", "/stock/bolts/1", "/stock/goods", "/stock/goods/1", "/stock/goods/new",
-                "/stock/goods/1/prints", "/stock/fabrics/1", "/kits/7/pairing", "/kits/new?pattern=1", "/stock/receive", "/stock/counter-cut",
+                "/stock/goods/1/prints", "/stock/fabrics/1", "/kits/7/pairing", "/kits/new?pattern=1", "/stock/receive",
+                "/stock/counter-cut",
                 "/practice", "/practice/prices", "/practice/own", "/practice/keys")) {
             page.navigate(shop.address() + path);
             page.evaluate(axe);

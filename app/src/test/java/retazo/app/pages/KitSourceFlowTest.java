@@ -103,18 +103,21 @@ class KitSourceFlowTest {
 
         take(Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
 
-        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cut).body()).contains("the pieces take").doesNotContain("cut it into", "no longer come out of it");
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cut).body()).contains("the pieces take").doesNotContain("cut it into",
+                "no longer come out of it");
     }
 
     @Test
     void a_kit_is_changed_from_cloth_to_precuts_and_back() {
-        Good squares = Samples.done(goods.add(NewGood.precut(Samples.unique("SQ"), Samples.unique("Eel 10 in squares "), PrecutKind.SQUARES_10, 41, "#667788")));
+        Good squares = Samples.done(goods
+                .add(NewGood.precut(Samples.unique("SQ"), Samples.unique("Eel 10 in squares "), PrecutKind.SQUARES_10, 41, "#667788")));
         try (Tab designer = Tab.of(shop, "idris")) {
             designer.go("/kits/" + kit + "/cloth");
             designer.page().locator("tr", new Page.LocatorOptions().setHasText("41 in a pack")).getByText("Choose").click();
             designer.page().locator("#in-place").waitFor();
 
-            assertThat(designer.page().locator("#in-place").textContent()).contains(squares.name(), "pack of 41", "12 are cut, for A", "12 × ");
+            assertThat(designer.page().locator("#in-place").textContent()).contains(squares.name(), "pack of 41", "12 are cut, for A",
+                    "12 × ");
             assertThat(works.work(kits.kit(kit)).bill().picked()).containsExactly(Map.entry(squares.code(), Count.ONE));
             assertThat(works.work(kits.kit(kit)).bill().lengths()).isEmpty();
             designer.go("/kits/" + kit + "/cutting-page");
@@ -129,7 +132,8 @@ class KitSourceFlowTest {
 
     @Test
     void precuts_of_a_kit_are_looked_at_beside_its_cloths() {
-        Good squares = Samples.done(goods.add(NewGood.precut(Samples.unique("SQ"), Samples.unique("Roach 10 in squares "), PrecutKind.SQUARES_10, 40, "#667788")));
+        Good squares = Samples.done(goods
+                .add(NewGood.precut(Samples.unique("SQ"), Samples.unique("Roach 10 in squares "), PrecutKind.SQUARES_10, 40, "#667788")));
         take(Map.of("fabric", fabric.code(), "role", "reed", "good", squares.code()));
 
         assertThat(Client.of(shop, "idris").get("/kits/" + kit + "/cloth?fabric=" + squares.code()).body())
@@ -145,7 +149,8 @@ class KitSourceFlowTest {
         Client.of(shop, "idris").post("/kits/" + printed + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
 
         assertThat(kits.kit(printed).quarters(fabric)).isEmpty();
-        assertThat(Client.of(shop, "idris").get("/kits/" + printed + "/cloth?others=true").body()).contains("nothing can be chosen while the kit follows it").doesNotContain("\"way-");
+        assertThat(Client.of(shop, "idris").get("/kits/" + printed + "/cloth?others=true").body())
+                .contains("nothing can be chosen while the kit follows it").doesNotContain("\"way-");
     }
 
     @Test

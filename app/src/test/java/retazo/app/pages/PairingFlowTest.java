@@ -72,7 +72,8 @@ class PairingFlowTest {
             awaited(page.locator("#fault-places")).isVisible();
             page.getByLabel("Different prints in each").fill("any any");
             designer.press("Pair them");
-            awaited(page.locator("section.paper")).containsText("Only 2 of 4 units can be made. There are pieces enough (9 where 8 are needed)");
+            awaited(page.locator("section.paper"))
+                    .containsText("Only 2 of 4 units can be made. There are pieces enough (9 where 8 are needed)");
             awaited(page.locator(".pairing-list li")).hasCount(2);
 
             Fabric gull = cutQuarters();

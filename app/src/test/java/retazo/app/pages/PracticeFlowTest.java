@@ -76,7 +76,8 @@ class PracticeFlowTest {
             awaited(page.locator("#own-settings")).containsText("none in place of 5 %");
             assertThat(length(kit)).isEqualTo(Length.parse("5/8 yd"));
             owner.go("/practice/own");
-            awaited(page.locator("tbody").filter(new Locator.FilterOptions().setHasText(samples.bean(KitService.class).kit(kit).name()))).isVisible();
+            awaited(page.locator("tbody").filter(new Locator.FilterOptions().setHasText(samples.bean(KitService.class).kit(kit).name())))
+                    .isVisible();
 
             owner.go("/kits/" + kit + "/cloth");
             owner.press("Follow the shop again");

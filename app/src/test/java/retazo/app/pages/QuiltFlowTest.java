@@ -94,7 +94,7 @@ class QuiltFlowTest {
             page.locator("[data-place='0,0']").focus();
             page.keyboard().press("ArrowRight");
             page.keyboard().press("t");
-                awaited(page.locator("[name='sizes[1].changes']")).hasValue("turn 1,0 by 90");
+            awaited(page.locator("[name='sizes[1].changes']")).hasValue("turn 1,0 by 90");
             page.keyboard().press("t");
             awaited(page.locator("[data-place-act=undo]")).isEnabled();
             designer.press("Undo");
@@ -148,8 +148,10 @@ class QuiltFlowTest {
             designer.go("/patterns/" + pattern.patternId() + "/sizes");
 
             String verdicts = page.locator("#verdicts").textContent();
-            assertThat(verdicts).contains("cloth 42 in usable", "impossible, too little by", "no reading found", "borders counted as wide as they are cut");
-            awaited(page.locator("#verdicts tr", new Page.LocatorOptions().setHasText("A night water")).first()).containsText("generous by");
+            assertThat(verdicts).contains("cloth 42 in usable", "impossible, too little by", "no reading found",
+                    "borders counted as wide as they are cut");
+            awaited(page.locator("#verdicts tr", new Page.LocatorOptions().setHasText("A night water")).first())
+                    .containsText("generous by");
         }
         remove(pattern);
     }
@@ -205,7 +207,8 @@ class QuiltFlowTest {
         Client designer = Client.of(shop, "idris");
         String sizes = "/patterns/" + pattern.patternId() + "/sizes/try";
         designer.get("/patterns/" + pattern.patternId() + "/sizes");
-        Map<String, String> size = Map.of("version", "1", "sizes[0].key", "crib", "sizes[0].name", "Crib", "sizes[0].sash", "", "sizes[0].changes", "");
+        Map<String, String> size = Map.of("version", "1", "sizes[0].key", "crib", "sizes[0].name", "Crib", "sizes[0].sash", "",
+                "sizes[0].changes", "");
 
         assertThat(answer(designer, sizes, size, "3", "4", "30", "")).contains("more than 0 and at most 24 in");
         assertThat(answer(designer, sizes, size, "60", "60", "", "")).contains("the most is 8 1/3 yd");
@@ -219,7 +222,8 @@ class QuiltFlowTest {
         remove(pattern);
     }
 
-    private static String answer(Client designer, String path, Map<String, String> size, String columns, String rows, String border, String block) {
+    private static String answer(Client designer, String path, Map<String, String> size, String columns, String rows, String border,
+            String block) {
         Map<String, String> form = new HashMap<>(size);
         form.putAll(Map.of("sizes[0].columns", columns, "sizes[0].rows", rows, "sizes[0].border", border, "sizes[0].block", block));
         HttpResponse<String> answer = designer.post(path, form);

@@ -21,7 +21,8 @@ class RightsTest {
 
     private static final List<String> PAGES = List.of(
             "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/stock/counter-cut", "/stock/receive",
-            "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices", "/stock/fabrics/1", "/stock/goods/1/prints");
+            "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices",
+            "/stock/fabrics/1", "/stock/goods/1/prints");
 
     private final TestShop.Shop shop;
 
@@ -39,11 +40,13 @@ class RightsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /stock/counter-cut /stock/receive /stock/fabrics/new /stock/goods /stock/goods/new /practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints",
-        "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints",
-        "nele, /cutting /stock /stock/goods",
-        "tomas, /packing",
-        "ada, /shelf /stock /stock/goods /stock/counter-cut /stock/receive"})
+            "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /stock/counter-cut /stock/receive "
+                    + "/stock/fabrics/new /stock/goods /stock/goods/new "
+                    + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints",
+            "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints",
+            "nele, /cutting /stock /stock/goods",
+            "tomas, /packing",
+            "ada, /shelf /stock /stock/goods /stock/counter-cut /stock/receive"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {
         Client client = Client.of(shop, person);
         List<String> open = List.of(allowed.split(" "));
@@ -58,7 +61,11 @@ class RightsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"tomas, /patterns/new/table", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice", "idris, /stock/goods/1/receive", "ada, /stock/goods/1/count", "idris, /practice/keys", "idris, /packing/bags/1/done", "idris, /stock/bolts/1/undo", "idris, /stock/bolts/1/quarters", "ada, /kits/1/source", "nele, /kits/1/pairing/singles", "idris, /practice/prices", "ada, /stock/fabrics/1", "ada, /stock/goods/1/prints", "nele, /kits/1/left-overs", "tomas, /kits/1/instructions", "nele, /stock/goods/1/measured"})
+    @CsvSource({"tomas, /patterns/new/table", "tomas, /runs/1/leave-out", "ada, /stock/bolts/1/count", "nele, /practice",
+            "idris, /stock/goods/1/receive", "ada, /stock/goods/1/count", "idris, /practice/keys", "idris, /packing/bags/1/done",
+            "idris, /stock/bolts/1/undo", "idris, /stock/bolts/1/quarters", "ada, /kits/1/source", "nele, /kits/1/pairing/singles",
+            "idris, /practice/prices", "ada, /stock/fabrics/1", "ada, /stock/goods/1/prints", "nele, /kits/1/left-overs",
+            "tomas, /kits/1/instructions", "nele, /stock/goods/1/measured"})
     void a_form_sent_without_the_right_is_refused_with_our_page(String person, String path) {
         HttpResponse<String> answer = Client.of(shop, person).post(path, Map.of("counted", "1"));
 

@@ -289,7 +289,8 @@ class ThreeWaysTest {
             designer.go("/patterns/import");
             page.getByLabel("Pattern file").setInputFiles(wrong);
             designer.press("Read it");
-            assertThat(page.locator("[role=alert]").textContent()).contains("2 things to mend", "wrong.json", "nothing was added", "colour", "format");
+            assertThat(page.locator("[role=alert]").textContent()).contains("2 things to mend", "wrong.json", "nothing was added", "colour",
+                    "format");
             assertThat(patternsNamed(name)).isZero();
 
             page.getByLabel("Pattern file").setInputFiles(mended);

@@ -90,8 +90,9 @@ public class DemoPatternsTest {
 
         assertThat(plan.finished().orElseThrow().width().value()).hasToString("24 in");
         assertThat(plan.pieces()).extracting(piece -> piece.label() + " " + piece.shape().code() + " "
-                        + piece.shape().stripHeight().value() + " · " + piece.count().value())
-                .contains("A1 template-left 3 7/8 in · 20", "B1 template 2 1/2 in · 20", "C2 template 3 1/2 in · 20", "D3 template 1 1/2 in · 20")
+                + piece.shape().stripHeight().value() + " · " + piece.count().value())
+                .contains("A1 template-left 3 7/8 in · 20", "B1 template 2 1/2 in · 20", "C2 template 3 1/2 in · 20",
+                        "D3 template 1 1/2 in · 20")
                 .anyMatch(piece -> piece.endsWith("template-left 3 3/8 in · 20"))
                 .anyMatch(piece -> piece.endsWith("template-right 3 3/8 in · 20"));
     }
@@ -163,7 +164,10 @@ public class DemoPatternsTest {
         assertThat(pieces("11-towpath", 2)).contains("D1 8 1/2 x 3 · 127", "E1 3 x 3 · 72");
     }
 
-    /** 5 × 8 flags and 4 · 4 + 4 beside them, 60: 30 dealt 20 red, 10 + 10 blue; mats and cushion red. 120 triangle units, half of them each way. */
+    /**
+     * 5 × 8 flags and 4 · 4 + 4 beside them, 60: 30 dealt 20 red, 10 + 10 blue; mats and cushion red. 120 triangle units, half of
+     * them each way.
+     */
     @Test
     void signal_flags_throw_with_its_mats() throws IOException {
         assertThat(pieces("16-signal-flags", 1)).contains("A1 4 x 4 · 40", "C1 4 x 4 · 20", "D1 4 x 4 · 10");
@@ -171,7 +175,8 @@ public class DemoPatternsTest {
 
     private static List<String> pieces(String file, int size) throws IOException {
         return plan(file, size).pieces().stream()
-                .map(piece -> piece.label() + " " + (piece.shape().across().value() + " x " + piece.shape().stripHeight().value()).replace(" in", "")
+                .map(piece -> piece.label() + " "
+                        + (piece.shape().across().value() + " x " + piece.shape().stripHeight().value()).replace(" in", "")
                         + " · " + piece.count().value())
                 .toList();
     }

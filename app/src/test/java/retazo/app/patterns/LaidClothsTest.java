@@ -41,7 +41,10 @@ import retazo.core.quilt.plan.QuiltPlanner;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.Way;
 
-/** Every cloth of every demo pattern, laid together and proved: wedges, templates, strip sets, borders, bias binding and backs among them. */
+/**
+ * Every cloth of every demo pattern, laid together and proved: wedges, templates, strip sets, borders, bias binding and backs
+ * among them.
+ */
 class LaidClothsTest {
 
     private static final ShopPractice PRACTICE = ShopPractice.customary();
@@ -68,7 +71,8 @@ class LaidClothsTest {
 
     private static Needs.Result needs(QuiltDesign design, QuiltPlan plan, PrintKind print, Instructions instructions) {
         return new Needs(PRACTICE, instructions).of(
-                design, plan, role -> new KitChoice.Fabric(KitFabric.measured(role.value(), Length.ofInches(40), print)), Contents.EVERYTHING);
+                design, plan, role -> new KitChoice.Fabric(KitFabric.measured(role.value(), Length.ofInches(40), print)),
+                Contents.EVERYTHING);
     }
 
     private static void check(String what, Need need, Need alone) {
@@ -101,14 +105,16 @@ class LaidClothsTest {
                                 (practice, instructions, width) -> Optional.ofNullable(
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
-                                        new ClothQuestion.Batch(3, List.of("reed", "fog")), ClothKind.COTTON, Optional.empty(), UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
+                                        new ClothQuestion.Batch(3, List.of("reed", "fog")), ClothKind.COTTON, Optional.empty(),
+                                        UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
                     PrecutView precuts = PrecutView.ofBundle(RoleFromPrecuts.of(plan, role.key(), kind), Map.of(), WORDS);
                     precuts.sheets().ifPresent(sheets -> assertThat(sheets.diagrams().stream().mapToInt(SheetsView.Diagram::times).sum())
                             .as(file + role.name()).isEqualTo(sheets.sheets()));
-                    assertThat(precuts.sheets().isPresent() || !precuts.refusals().isEmpty() || plan.pieces().stream().noneMatch(piece -> piece.role().equals(role.key())))
+                    assertThat(precuts.sheets().isPresent() || !precuts.refusals().isEmpty()
+                            || plan.pieces().stream().noneMatch(piece -> piece.role().equals(role.key())))
                             .as(file + role.name()).isTrue();
                 }
             }

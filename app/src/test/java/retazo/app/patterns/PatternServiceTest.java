@@ -36,8 +36,8 @@ class PatternServiceTest {
     /** Of the demo patterns, as their files say. */
     @ParameterizedTest
     @CsvSource({
-        "tide, '', '', '', '', Tide Table", "'', size-table, '', '', cRiB, Tide Table", "'', cut-list, '', '', '', Mooring Posts",
-        "'', '', wedge, '', '', Harbour Compass", "'', '', strip-set, '', '', Reed Cutters", "'', '', '', strip-roll, '', Tide Table"})
+            "tide, '', '', '', '', Tide Table", "'', size-table, '', '', cRiB, Tide Table", "'', cut-list, '', '', '', Mooring Posts",
+            "'', '', wedge, '', '', Harbour Compass", "'', '', strip-set, '', '', Reed Cutters", "'', '', '', strip-roll, '', Tide Table"})
     void the_library_is_searched_by_name_way_unit_precut_and_size(
             String words, String way, String unit, String precut, String size, String found) {
         List<PatternVersion> all = patterns.newest(new PatternSearch(words, way, unit, precut, size, false));
@@ -112,7 +112,8 @@ class PatternServiceTest {
                             {"role": "lantern", "cells": {"crib": "1 yd", "throw": "3 FQ"}}]},""");
         PatternVersion pattern = Samples.done(patterns.add(Samples.done(patterns.read(file)), 1));
 
-        String page = Client.of(shop, "idris").get("/patterns/" + pattern.patternId() + "/sizes").body().replaceAll("<[^>]+>|\\s+", " ").replaceAll(" +", " ");
+        String page = Client.of(shop, "idris").get("/patterns/" + pattern.patternId() + "/sizes").body().replaceAll("<[^>]+>|\\s+", " ")
+                .replaceAll(" +", " ");
 
         assertThat(page).contains("1 1/4 yd too little by 1/8 yd", "2 yd agrees", "1 yd generous by 1/4 yd", "3 fat quarters");
         patterns.archive(pattern.patternId());
@@ -126,7 +127,8 @@ class PatternServiceTest {
         QuiltDesign design = first.design();
         QuiltSize wider = QuiltSize.Grid.of(design.sizes().get(0).key(), "Mat", 4, 3, List.of());
         Samples.done(patterns.change(first.patternId(), 1, first.content().with(new QuiltDesign(
-                design.roles(), List.of(wider), design.table(), design.cutList(), design.drawing(), design.plannedFrom(), design.overrides())), 1));
+                design.roles(), List.of(wider), design.table(), design.cutList(), design.drawing(), design.plannedFrom(),
+                design.overrides())), 1));
 
         assertThat(samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern().number()).isEqualTo(1);
         String page = Client.of(shop, "idris").get("/patterns/" + first.patternId() + "/versions").body();

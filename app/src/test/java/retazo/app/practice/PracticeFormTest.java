@@ -39,15 +39,19 @@ class PracticeFormTest {
 
     @Test
     void what_the_papers_say_is_read_and_anything_else_is_left_unsaid() {
-        assertThat(form("none", "any", "4").notes()).isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE, PaperNotes.PartialSeams.ROWS));
+        assertThat(form("none", "any", "4").notes())
+                .isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE, PaperNotes.PartialSeams.ROWS));
         assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "steam", null, null, null, null).notes().codes()).isEmpty();
-        assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID, PaperNotes.PartialSeams.UNSAID).codes()).containsExactly("paper.pressing.OPEN");
+        assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID, PaperNotes.PartialSeams.UNSAID).codes())
+                .containsExactly("paper.pressing.OPEN");
     }
 
     @Test
     void how_drawings_start_is_read_and_is_customary_otherwise() {
-        assertThat(form("none", "any", "4").drawingStart()).isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", "", "flip", null).drawingStart()).isEqualTo(DrawingStart.CUSTOMARY);
+        assertThat(form("none", "any", "4").drawingStart())
+                .isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", "", "flip", null).drawingStart())
+                .isEqualTo(DrawingStart.CUSTOMARY);
     }
 
     @Test
@@ -77,7 +81,9 @@ class PracticeFormTest {
     }
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
-        Map<String, String> measures = new HashMap<>(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE", "ROWS", "TRIANGLES", "BEYOND_CENTRE");
+        Map<String, String> measures = new HashMap<>(
+                PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY).measures());
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE", "ROWS",
+                "TRIANGLES", "BEYOND_CENTRE");
     }
 }

@@ -25,7 +25,8 @@ class PriceListFormTest {
     @Test
     void what_the_form_shows_is_read_back_the_same() {
         UsualPrices prices = new UsualPrices(
-                EURO, Optional.of(new ClothPrice(new Money(EURO, 1890), LengthUnit.METRE)), Map.of(PrecutKind.FAT_QUARTER, new Money(EURO, 450)));
+                EURO, Optional.of(new ClothPrice(new Money(EURO, 1890), LengthUnit.METRE)),
+                Map.of(PrecutKind.FAT_QUARTER, new Money(EURO, 450)));
 
         assertThat(PriceListForm.of(prices).read(reader, LengthUnit.METRE)).contains(prices);
     }
@@ -48,7 +49,8 @@ class PriceListFormTest {
     @Test
     void usual_prices_answer_for_lengths_and_counts() {
         UsualPrices prices = new UsualPrices(
-                EURO, Optional.of(new ClothPrice(new Money(EURO, 1890), LengthUnit.METRE)), Map.of(PrecutKind.FAT_QUARTER, new Money(EURO, 450)));
+                EURO, Optional.of(new ClothPrice(new Money(EURO, 1890), LengthUnit.METRE)),
+                Map.of(PrecutKind.FAT_QUARTER, new Money(EURO, 450)));
 
         assertThat(prices.of(Length.ofMillimetres(2500))).contains(new Money(EURO, 4725));
         assertThat(prices.of(PrecutKind.FAT_QUARTER, new Count(3))).contains(new Money(EURO, 1350));

@@ -105,7 +105,8 @@ class PickedKitsTest {
         long run = samples.run(stock.kit(), 2);
 
         assertThat(stock.ids()).extracting(id -> goods.counts(List.of(id)).get(id).reserved()).containsExactly(2L, 6L, 2L);
-        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofYards(1, 1), Length.ofYards(1, 1));
+        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofYards(1, 1),
+                Length.ofYards(1, 1));
     }
 
     /** Two rolls for three bags, and quarters for two: two bags, and a roll and three quarters are missing. */
@@ -131,7 +132,8 @@ class PickedKitsTest {
         long second = drafts.draft(List.of(new Run.Asked(stock.kit(), 1)), 1);
 
         assertThat(drafts.draftPlan(runs.run(second)).mostBags().bagsBuilt()).isZero();
-        assertThat(drafts.confirmWhole(second).<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("run.stock-changed");
+        assertThat(drafts.confirmWhole(second).<String>match(done -> "done", problems -> problems.get(0).code()))
+                .isEqualTo("run.stock-changed");
     }
 
     @Test

@@ -18,14 +18,17 @@ import retazo.core.measure.Problem;
 
 class WordsTest {
 
-    private static final Pattern PROBLEM = Pattern.compile("(?:Problem\\.of\\(|Problem\\.at\\([^\"]*(?:\"[^\"]*\"[^\",]*)?,|fault\\()\\s*\"([a-z.-]+)\"");
+    private static final Pattern PROBLEM = Pattern
+            .compile("(?:Problem\\.of\\(|Problem\\.at\\([^\"]*(?:\"[^\"]*\"[^\",]*)?,|fault\\()\\s*\"([a-z.-]+)\"");
 
     private final Words words = WordsSamples.words();
 
     @Test
     void lengths_are_written_with_fractions_and_long_ones_in_yards() {
         assertThat(words.of(Problem.of("cloth.piece-too-wide", "A1", Length.ofInches(29, 2), Length.ofInches(12))))
-                .isEqualTo("Piece A1 is 14 1/2 in wide and does not fit cloth of 12 in usable width. Draw it turned, or choose a wider fabric.");
+                .isEqualTo(
+                        "Piece A1 is 14 1/2 in wide and does not fit cloth of 12 in usable width. "
+                                + "Draw it turned, or choose a wider fabric.");
         assertThat(words.of(Problem.of("counter.too-long", Length.ofYards(90, 1), Length.ofYards(17, 2)))).contains("90 yd", "8 1/2 yd");
     }
 

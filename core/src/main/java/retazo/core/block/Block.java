@@ -106,7 +106,7 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
     /** The finished size of what stands in a cell, as it is before it is turned. */
     private static FinishedSize upright(Cell cell, List<Length> columnWidths, List<Length> rowHeights) {
         return new FinishedSize(
-                        sum(columnWidths, cell.column(), cell.columnSpan()), sum(rowHeights, cell.row(), cell.rowSpan()))
+                sum(columnWidths, cell.column(), cell.columnSpan()), sum(rowHeights, cell.row(), cell.rowSpan()))
                 .turned(cell.orientation().turn());
     }
 

@@ -77,7 +77,8 @@ public final class CellGrid {
                     }
                 } else {
                     Optional<Problem> problem = readCell(text, row, column, names, cells);
-                    problem.ifPresentOrElse(problems::add, () -> { });
+                    problem.ifPresentOrElse(problems::add, () -> {
+                    });
                     owner[row][column] = problem.isPresent() ? -1 : cells.size() - 1;
                 }
             }
@@ -188,7 +189,8 @@ public final class CellGrid {
             return text.replace('/', '\\');
         }
         return orientation.equals(Orientation.UPRIGHT)
-                ? text : text + " @" + orientation.turn().degrees() + (orientation.mirrored() ? "m" : "");
+                ? text
+                : text + " @" + orientation.turn().degrees() + (orientation.mirrored() ? "m" : "");
     }
 
     private static String place(int row, int column) {

@@ -34,9 +34,9 @@ public record Trim(FinishedSize size, int degrees) {
         long reachX = size.width().ticks() * cosine() + size.height().ticks() * across;
         long reachY = size.width().ticks() * across + size.height().ticks() * cosine();
         return reachX > SCALE * grid.width().plus(IN_THE_SEAM.times(2)).ticks()
-                        || reachY > SCALE * grid.height().plus(IN_THE_SEAM.times(2)).ticks()
-                ? Optional.of(Problem.at("trim", "block.trim-size", size.width(), size.height()))
-                : Optional.empty();
+                || reachY > SCALE * grid.height().plus(IN_THE_SEAM.times(2)).ticks()
+                        ? Optional.of(Problem.at("trim", "block.trim-size", size.width(), size.height()))
+                        : Optional.empty();
     }
 
     Optional<Trim> scaled(Scale scale) {
@@ -90,7 +90,8 @@ public record Trim(FinishedSize size, int degrees) {
             }
             if (a > 0 && b < 0 || a < 0 && b > 0) {
                 kept.add(level
-                        ? new Point(between(from.x(), to.x(), a, a - b), line) : new Point(line, between(from.y(), to.y(), a, a - b)));
+                        ? new Point(between(from.x(), to.x(), a, a - b), line)
+                        : new Point(line, between(from.y(), to.y(), a, a - b)));
             }
         }
         return kept;

@@ -201,8 +201,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             Map<String, FabricPacker.Packing> packings = new HashMap<>();
             for (String code : fabrics) {
                 List<Length> lengths = lengths(code, counts);
-                Optional<FabricPacker.Packing> packing =
-                        known.computeIfAbsent(code + lengths, key -> packers.get(code).pack(lengths));
+                Optional<FabricPacker.Packing> packing = known.computeIfAbsent(code + lengths, key -> packers.get(code).pack(lengths));
                 if (packing.isEmpty()) {
                     return Optional.empty();
                 }
@@ -217,8 +216,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             for (String code : fabrics) {
                 List<BoltPlan.PlannedLength> ofFabric = cutsOf(code, counts, packings.get(code));
                 for (BoltStock bolt : request.bolts(code)) {
-                    List<BoltPlan.PlannedLength> ofBolt =
-                            ofFabric.stream().filter(cut -> cut.boltId().equals(bolt.id())).toList();
+                    List<BoltPlan.PlannedLength> ofBolt = ofFabric.stream().filter(cut -> cut.boltId().equals(bolt.id())).toList();
                     if (!ofBolt.isEmpty()) {
                         Length used = ofBolt.stream().map(BoltPlan.PlannedLength::length).reduce(Length.ZERO, Length::plus);
                         Length rest = bolt.free().minus(used);

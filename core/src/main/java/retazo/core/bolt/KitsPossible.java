@@ -31,12 +31,11 @@ public record KitsPossible(Map<String, Count> bagsByCode, Count bags, List<Strin
     public static KitsPossible of(BillOfMaterials bill, Map<String, List<BoltStock>> bolts, Map<String, Count> free) {
         Map<String, Count> possible = new TreeMap<>();
         bill.lengths().forEach((code, length) -> possible.put(code, cuts(bolts.getOrDefault(code, List.of()), length)));
-        bill.picked().forEach((code, each) ->
-                possible.put(code, new Count(free.getOrDefault(code, new Count(0)).value() / each.value())));
+        bill.picked().forEach((code, each) -> possible.put(code, new Count(free.getOrDefault(code, new Count(0)).value() / each.value())));
         Count bags = possible.values().stream().min(Count::compareTo)
                 .orElseThrow(() -> new IllegalArgumentException("A bag that takes nothing can be made without end."));
-        List<String> stoppedBy =
-                possible.entrySet().stream().filter(entry -> entry.getValue().equals(bags)).map(Map.Entry::getKey).toList();
+        List<String> stoppedBy = possible.entrySet().stream().filter(entry -> entry.getValue().equals(bags)).map(Map.Entry::getKey)
+                .toList();
         return new KitsPossible(possible, bags, stoppedBy);
     }
 

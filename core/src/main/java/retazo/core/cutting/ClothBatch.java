@@ -42,14 +42,17 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers) {
     private static CutPlan plan(LaidCloth one, CutRequest all, int kits) {
         CutPlan each = new CutPlan(
                 one.strips().stream().map(LaidCloth.Strip::cut)
-                        .map(strip -> new CutStrip(Math.multiplyExact(strip.times(), kits), strip.height(), strip.pieces(), strip.rests())).toList(),
+                        .map(strip -> new CutStrip(Math.multiplyExact(strip.times(), kits), strip.height(), strip.pieces(), strip.rests()))
+                        .toList(),
                 Length.ZERO);
         if (kits == 1 || one.strips().isEmpty()) {
             return each;
         }
         CutPlan together = PlanMemory.SHARED.plan(all, new CutPlanner()::plan);
         boolean stands = together.length().isShorterThan(each.length()) && CutPlanCheck.faults(all, together).isEmpty();
-        return stands ? together : new CutPlan(each.strips(), together.bound().isLongerThan(each.length()) ? Length.ZERO : together.bound());
+        return stands
+                ? together
+                : new CutPlan(each.strips(), together.bound().isLongerThan(each.length()) ? Length.ZERO : together.bound());
     }
 
     /** What they take together; never more than each by itself. */
@@ -63,7 +66,8 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers) {
     }
 
     /**
-     * How many stacks its strips are, alike ones on top of each other, with those of other cloths that are cut by the same list: the sum over
+     * How many stacks its strips are, alike ones on top of each other, with those of other cloths that are cut by the same list:
+     * the sum over
      * its kinds of strip of ⌈strips × cloths ÷ layers⌉.
      *
      * @param cloths this one and those beside it, 1 or more

@@ -73,7 +73,8 @@ final class ClothLaying {
         parts.add(new ClothPart(id, uses, labels, Optional.of(shape), rectangle.isEmpty()));
         if (rectangle.isPresent()) {
             return pieces.add(new LaidPiece(
-                    id, rectangle.get().width().value(), rectangle.get().height().value(), Math.toIntExact(count), request.print().mayTurn()));
+                    id, rectangle.get().width().value(), rectangle.get().height().value(), Math.toIntExact(count),
+                    request.print().mayTurn()));
         }
         return addStrips(id, alike.get(0), count);
     }
@@ -95,7 +96,8 @@ final class ClothLaying {
         if (sets > 1) {
             fixed.add(new FixedStrip(id, whole, shape.stripHeight().value(), Math.toIntExact(each * (sets - 1))));
         }
-        parts.add(new ClothPart(id + " ", parts.get(parts.size() - 1).uses(), parts.get(parts.size() - 1).labels(), Optional.of(shape), true));
+        parts.add(new ClothPart(id + " ", parts.get(parts.size() - 1).uses(), parts.get(parts.size() - 1).labels(), Optional.of(shape),
+                true));
         return fixed.add(new FixedStrip(id + " ", last, shape.stripHeight().value(), Math.toIntExact(each)));
     }
 
@@ -132,11 +134,12 @@ final class ClothLaying {
 
     private boolean add(BindingStrip binding) {
         String id = binding.key();
-        Optional<BindingStrip.BiasSquares> bias =
-                binding.cut() == BindingCut.BIAS ? binding.biasSquares(request.usableWidth()) : Optional.empty();
+        Optional<BindingStrip.BiasSquares> bias = binding.cut() == BindingCut.BIAS
+                ? binding.biasSquares(request.usableWidth())
+                : Optional.empty();
         parts.add(new ClothPart(id, List.of(Use.BINDING), List.of(), Optional.empty(), bias.isPresent()));
         return bias.map(squares -> fixed.add(new FixedStrip(
-                        id, squaresAbreast(squares), squares.side().value(), Math.toIntExact(squares.rows().value().value()))))
+                id, squaresAbreast(squares), squares.side().value(), Math.toIntExact(squares.rows().value().value()))))
                 .orElseGet(() -> joined.add(new JoinedStrip(
                         id, binding.stripWidth().value(), binding.length().value(), binding.join().value())));
     }

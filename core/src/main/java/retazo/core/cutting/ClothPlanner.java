@@ -48,7 +48,8 @@ public final class ClothPlanner {
 
     /** Plans the cloth, or tells which pieces are wider than it. */
     public ClothPlanning plan(ClothRequest request) {
-        return worksheet.plan(request).match(planned -> new ClothPlanning.Planned(together(request, planned.plan())), impossible -> impossible);
+        return worksheet.plan(request).match(planned -> new ClothPlanning.Planned(together(request, planned.plan())),
+                impossible -> impossible);
     }
 
     private ClothPlan together(ClothRequest request, ClothPlan alone) {
@@ -116,7 +117,8 @@ public final class ClothPlanner {
                 best = LeftOverCuts.ways(without.request(), leftOver, request.print().mayTurn()).stream()
                         .filter(way -> CutPlanCheck.faultsOfLeftOver(without.request(), way.rest(), way.cut()).isEmpty())
                         .map(way -> new Laid(
-                                without.laying(), way.rest(), plan(way.rest()), Stream.concat(without.taken().stream(), Stream.of(way.cut())).toList()))
+                                without.laying(), way.rest(), plan(way.rest()),
+                                Stream.concat(without.taken().stream(), Stream.of(way.cut())).toList()))
                         .filter(spared -> spared.plan().length().isShorterThan(without.plan().length()))
                         .min(Comparator.comparing((Laid spared) -> spared.plan().length()).thenComparing(spared -> -spared.takenPieces()))
                         .orElse(without);

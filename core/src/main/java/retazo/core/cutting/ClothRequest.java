@@ -19,7 +19,8 @@ import retazo.core.measure.Length;
  * @param atHand      left-overs of the same cloth, which are taken where that makes the length shorter
  */
 public record ClothRequest(
-        String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes,
+        String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs,
+        Optional<Integer> mostSizes,
         List<LeftOver> atHand) {
 
     /**
@@ -35,7 +36,8 @@ public record ClothRequest(
 
     /** A cloth of which no left-over is at hand. */
     public ClothRequest(
-            String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs, Optional<Integer> mostSizes) {
+            String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs,
+            Optional<Integer> mostSizes) {
         this(key, usableWidth, print, squaring, needs, mostSizes, List.of());
     }
 }

@@ -30,7 +30,8 @@ import retazo.core.quilt.setting.Use;
  * @param bound  no plan of this kind is shorter, squaring included
  */
 public record LaidCloth(
-        CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, List<Strip> strips, Figure<Length> length, Length bound) {
+        CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, List<Strip> strips, Figure<Length> length,
+        Length bound) {
 
     /** A size of rest, and how many of it one kit leaves. */
     public record Rests(Length width, Length height, int count) {
@@ -57,7 +58,8 @@ public record LaidCloth(
      * @param squaring lost once, where anything is cut
      */
     static LaidCloth of(
-            String key, CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, CutPlan plan, Figure<Length> squaring) {
+            String key, CutRequest request, List<ClothPart> parts, List<LeftOver.Cut> fromLeftOvers, CutPlan plan,
+            Figure<Length> squaring) {
         List<Strip> strips = new ArrayList<>();
         for (CutStrip cut : plan.strips()) {
             String of = key + ".strip" + (strips.size() + 1);
@@ -66,7 +68,8 @@ public record LaidCloth(
             strips.add(new Strip(cut, times, height, Arithmetic.product(of + ".length", Label.of("cloth.laidLength"), times, height)));
         }
         if (strips.isEmpty()) {
-            Figure<Length> none = Figure.given(key + ".together", Label.of("cloth.nothingOnIt"), Length.ZERO, Origin.craft("from-left-overs"));
+            Figure<Length> none = Figure.given(key + ".together", Label.of("cloth.nothingOnIt"), Length.ZERO,
+                    Origin.craft("from-left-overs"));
             return new LaidCloth(request, parts, fromLeftOvers, strips, none, Length.ZERO);
         }
         List<Figure<Length>> lengths = new ArrayList<>(strips.stream().map(Strip::length).toList());
@@ -102,7 +105,8 @@ public record LaidCloth(
             return Percent.of(0);
         }
         BigInteger used = strips.stream()
-                .flatMap(strip -> strip.cut().pieces().stream().map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(strip.cut().times()))))
+                .flatMap(strip -> strip.cut().pieces().stream()
+                        .map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(strip.cut().times()))))
                 .reduce(BigInteger.ZERO, BigInteger::add);
         return Percent.of(used.multiply(BigInteger.valueOf(100)).divide(area(usableWidth, length.value())).intValueExact());
     }

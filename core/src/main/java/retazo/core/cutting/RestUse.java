@@ -23,7 +23,8 @@ public enum RestUse {
     }
 
     /**
-     * How many quarters or eighths the shop can cut from a rest: each as long as it is sold, and as wide as half the usable width of its cloth.
+     * How many quarters or eighths the shop can cut from a rest: each as long as it is sold, and as wide as half the usable width
+     * of its cloth.
      * None of a kind that is not cut in the shop.
      */
     public static long shopCuts(LaidCloth.Rests rest, PrecutKind kind, Length usableWidth) {

@@ -108,8 +108,9 @@ public final class WorksheetPlanner {
 
     /** Straight strips joined on the diagonal, or squares for a strip on the bias; across where the cloth is too narrow for those. */
     private static ClothLine bindingLine(BindingStrip binding, ClothRequest request) {
-        Optional<BindingStrip.BiasSquares> bias =
-                binding.cut() == BindingCut.BIAS ? binding.biasSquares(request.usableWidth()) : Optional.empty();
+        Optional<BindingStrip.BiasSquares> bias = binding.cut() == BindingCut.BIAS
+                ? binding.biasSquares(request.usableWidth())
+                : Optional.empty();
         return bias
                 .map(squares -> new ClothLine(
                         Use.BINDING, List.of(), squares.side(), squares.squares(), squares.length(), Optional.empty(),

@@ -22,7 +22,8 @@ public sealed interface BillLine {
      * @param into         what the shop cuts it into; empty for one folded length
      */
     record Cut(String fabricCode, List<String> letters, Length exact, Length length, Length plannedWidth, Optional<ShopCut> into)
-            implements BillLine {
+            implements
+                BillLine {
         public Cut {
             letters = List.copyOf(letters);
         }

@@ -28,7 +28,8 @@ public record BillOfMaterials(List<BillLine> lines) {
             need.amount().match(
                     cloth -> lines.addAll(ofCloth(code, letters, cloth)),
                     printed -> lines.add(new BillLine.Cut(
-                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value(), need.quarters())),
+                            code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value(),
+                            need.quarters())),
                     quarters -> lines.add(new BillLine.Cut(
                             code, letters, quarters.exact().value(), quarters.sell().value(), quarters.usableWidth().value(),
                             need.quarters())),
@@ -42,7 +43,8 @@ public record BillOfMaterials(List<BillLine> lines) {
         List<BillLine> lines = new ArrayList<>();
         if (cloth.sell().value().isPositive()) {
             lines.add(new BillLine.Cut(
-                    code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value(), Optional.empty()));
+                    code, letters, cloth.plan().exact().value(), cloth.sell().value(), cloth.plan().usableWidth().value(),
+                    Optional.empty()));
         }
         cloth.plan().leftOversTaken().forEach((leftOver, count) -> lines.add(new BillLine.Picked(leftOver, letters, new Count(count))));
         return lines;

@@ -93,12 +93,14 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
             return Optional.empty();
         }
         QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
-        Needs.Result result = new Needs(practice, Instructions.PRINTED).of(design, plan, role -> new KitChoice.Fabric(fabric(role, design, practice)), Contents.EVERYTHING);
+        Needs.Result result = new Needs(practice, Instructions.PRINTED).of(design, plan,
+                role -> new KitChoice.Fabric(fabric(role, design, practice)), Contents.EVERYTHING);
         if (!result.problems().isEmpty()) {
             return Optional.empty();
         }
         Map<RoleKey, Quantity> needs = new LinkedHashMap<>();
-        result.byFabric().values().forEach(need -> need.cloth().ifPresent(cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value())));
+        result.byFabric().values()
+                .forEach(need -> need.cloth().ifPresent(cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value())));
         byRole.forEach((role, there) -> there.match(
                 cloth -> null, precuts -> sheets(role, precuts, plan).map(sheets -> needs.put(role, sheets)).orElse(null)));
         return Optional.of(needs);
@@ -146,7 +148,8 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
     private KitFabric fabric(RoleKey role, QuiltDesign design, ShopPractice practice) {
         KitFabric customary = new KitFabric(
                 role.value(), design.practice(practice).figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER);
-        return Optional.ofNullable(byRole.get(role)).map(there -> there.match(AtHand.Cloth::fabric, precuts -> customary)).orElse(customary);
+        return Optional.ofNullable(byRole.get(role)).map(there -> there.match(AtHand.Cloth::fabric, precuts -> customary))
+                .orElse(customary);
     }
 
     /** Sizes tried, each once. */
@@ -164,7 +167,8 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         }
 
         private Optional<Map<RoleKey, Quantity>> needs(int columns, int rows) {
-            return tried.computeIfAbsent(List.of(columns, rows), grid -> ClothAtHand.this.needs(design, from.withGrid(columns, rows), practice));
+            return tried.computeIfAbsent(List.of(columns, rows),
+                    grid -> ClothAtHand.this.needs(design, from.withGrid(columns, rows), practice));
         }
 
         private boolean fits(int columns, int rows) {
@@ -192,7 +196,8 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         private Optional<Stop> firstStop(Map<RoleKey, Quantity> needs) {
             return design.roles().stream()
                     .map(role -> role.key())
-                    .filter(role -> byRole.containsKey(role) && needs.containsKey(role) && byRole.get(role).missing(needs.get(role)).isPresent())
+                    .filter(role -> byRole.containsKey(role) && needs.containsKey(role)
+                            && byRole.get(role).missing(needs.get(role)).isPresent())
                     .max(Comparator.comparing(role -> byRole.get(role).shortage(needs.get(role))))
                     .map(role -> new Stop(role, byRole.get(role).missing(needs.get(role)).orElseThrow()));
         }

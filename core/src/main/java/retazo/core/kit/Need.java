@@ -29,7 +29,10 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
         return amount.match(Optional::of, printed -> Optional.empty(), quarters -> Optional.empty(), units -> Optional.empty());
     }
 
-    /** The quarters or eighths that the shop cuts its length into, as planned or as the paper asks; empty for a folded length and for precuts. */
+    /**
+     * The quarters or eighths that the shop cuts its length into, as planned or as the paper asks; empty for a folded length and
+     * for precuts.
+     */
     public Optional<ShopCut> quarters() {
         return amount.match(
                 cloth -> Optional.empty(), Amount.PrintedCloth::into,
@@ -46,13 +49,15 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
     /** The exact length off the bolt; empty for precuts. */
     public Optional<Figure<Length>> exact() {
         return amount.match(
-                cloth -> Optional.of(cloth.plan().exact()), printed -> Optional.of(printed.exact()), quarters -> Optional.of(quarters.exact()),
+                cloth -> Optional.of(cloth.plan().exact()), printed -> Optional.of(printed.exact()),
+                quarters -> Optional.of(quarters.exact()),
                 units -> Optional.empty());
     }
 
     /** How many packs or loose precuts are picked; empty for a length. */
     public Optional<Figure<Count>> picked() {
-        return amount.match(cloth -> Optional.empty(), printed -> Optional.empty(), quarters -> Optional.empty(), units -> Optional.of(units.count()));
+        return amount.match(cloth -> Optional.empty(), printed -> Optional.empty(), quarters -> Optional.empty(),
+                units -> Optional.of(units.count()));
     }
 
     /** Whether it is met by precuts, or by quarters cut in the shop where that is the source. */
@@ -94,7 +99,8 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
          * @param sell  rounded up once to what is sold; no margin, since the paper has its own
          * @param into  what the shop cuts the length into, where the paper asks for quarters or eighths only
          */
-        record PrintedCloth(Figure<Length> usableWidth, Figure<Length> exact, Figure<Length> sell, Optional<ShopCut> into) implements Amount {
+        record PrintedCloth(Figure<Length> usableWidth, Figure<Length> exact, Figure<Length> sell,
+                Optional<ShopCut> into) implements Amount {
             @Override
             public Figure<?> headline() {
                 return sell;
@@ -116,8 +122,10 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
          * @param sell   rounded up once to what is sold; no margin, since what a whole quarter has over is the maker's
          */
         record Quarters(
-                PrecutKind kind, SheetPlan plan, Figure<Length> usableWidth, Figure<Count> sheets, Figure<Length> exact, Figure<Length> sell)
-                implements Amount {
+                PrecutKind kind, SheetPlan plan, Figure<Length> usableWidth, Figure<Count> sheets, Figure<Length> exact,
+                Figure<Length> sell)
+                implements
+                    Amount {
             @Override
             public Figure<?> headline() {
                 return sell;

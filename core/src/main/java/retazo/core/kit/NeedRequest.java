@@ -19,7 +19,8 @@ import retazo.core.quilt.size.SizeTable;
  * @param colourway the choice of every role of the design
  */
 record NeedRequest(
-        QuiltDesign design, QuiltPlan plan, ShopPractice practice, KitChoice.Single choice, List<RoleKey> roles, Function<RoleKey, KitChoice> colourway,
+        QuiltDesign design, QuiltPlan plan, ShopPractice practice, KitChoice.Single choice, List<RoleKey> roles,
+        Function<RoleKey, KitChoice> colourway,
         Kind kind) {
 
     /** What a kit has cloth for, and whose instructions it is cut by. */

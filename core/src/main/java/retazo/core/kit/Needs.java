@@ -62,7 +62,8 @@ public final class Needs {
      */
     public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, RoleSource> sources) {
         Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
-        return of(design, plan, role -> choice(plan, role, sources.get(role), new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER)), Contents.EVERYTHING);
+        return of(design, plan, role -> choice(plan, role, sources.get(role), new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER)),
+                Contents.EVERYTHING);
     }
 
     /** What one role takes from a source, first the precuts, then the cloth beside them; empty where it gives nothing of the role. */
@@ -70,7 +71,10 @@ public final class Needs {
         KitFabric cloth = KitFabric.measured(role.value(), usableWidth, PrintKind.ALL_OVER);
         KitChoice choice = choice(plan, role, source, cloth);
         Result result = of(
-                design, plan, each -> each.equals(role) ? choice : new KitChoice.Fabric(new KitFabric(each.value(), cloth.usableWidth(), PrintKind.ALL_OVER)),
+                design, plan,
+                each -> each.equals(role)
+                        ? choice
+                        : new KitChoice.Fabric(new KitFabric(each.value(), cloth.usableWidth(), PrintKind.ALL_OVER)),
                 Contents.EVERYTHING, code -> code.equals(role.value()) || code.equals(precutKey(role)));
         List<Need> needs = new ArrayList<>(result.byFabric().values());
         return needs.stream().anyMatch(need -> need.isFrom(source)) ? needs : List.of();
@@ -104,7 +108,8 @@ public final class Needs {
     }
 
     /** What is needed of one fabric or precut; empty if nothing is, or if it cannot be met. */
-    public Optional<Need> ofOne(String code, QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents) {
+    public Optional<Need> ofOne(String code, QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway,
+            Contents contents) {
         return Optional.ofNullable(of(design, plan, colourway, contents, code::equals).byFabric().get(code));
     }
 
@@ -123,7 +128,8 @@ public final class Needs {
         List<Problem> problems = new ArrayList<>();
         rolesByCode.keySet().removeIf(wanted.negate());
         rolesByCode.forEach((code, roles) -> {
-            NeedRequest request = new NeedRequest(design, plan, practice, choices.get(code), roles, colourway, new NeedRequest.Kind(contents, instructions));
+            NeedRequest request = new NeedRequest(design, plan, practice, choices.get(code), roles, colourway,
+                    new NeedRequest.Kind(contents, instructions));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();
             result.need().ifPresent(need -> needs.put(code, need));
             problems.addAll(result.problems());

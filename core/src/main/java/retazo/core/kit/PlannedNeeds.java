@@ -46,7 +46,8 @@ final class PlannedNeeds {
 
     NeedResult need() {
         return request.choice().match(
-                fabric -> fabric.fabric().quarters().map(kind -> ofQuarters(fabric.fabric(), kind)).orElseGet(() -> ofCloth(fabric.fabric())),
+                fabric -> fabric.fabric().quarters().map(kind -> ofQuarters(fabric.fabric(), kind))
+                        .orElseGet(() -> ofCloth(fabric.fabric())),
                 precut -> ofPrecut(precut.good()));
     }
 
@@ -58,7 +59,9 @@ final class PlannedNeeds {
                 .forEach(pieces -> needs.add(new ClothNeed.Long(pieces)));
         plan.bindings().stream().filter(binding -> request.takesLong(binding.role(), Use.BINDING))
                 .forEach(binding -> needs.add(new ClothNeed.Binding(
-                        fabric.kind().isThick() ? binding.cutTo(request.practice().figure(PracticeMeasure.THICK_BINDING_WIDTH)) : binding)));
+                        fabric.kind().isThick()
+                                ? binding.cutTo(request.practice().figure(PracticeMeasure.THICK_BINDING_WIDTH))
+                                : binding)));
         plan.backings().stream().filter(backing -> request.takesLong(backing.role(), Use.BACKING))
                 .forEach(backing -> needs.add(new ClothNeed.Backing(backing)));
         if (needs.isEmpty()) {
@@ -66,7 +69,8 @@ final class PlannedNeeds {
         }
         Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
         ClothRequest cloth = new ClothRequest(
-                request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes(), fabric.leftOvers());
+                request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes(),
+                fabric.leftOvers());
         return (request.kind().instructions().arePlanned() ? new ClothPlanner().plan(cloth) : new WorksheetPlanner().plan(cloth))
                 .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
                         impossible -> NeedResult.impossible(impossible.problems()));
@@ -105,7 +109,8 @@ final class PlannedNeeds {
             return NeedResult.NOTHING;
         }
         Optional<QuartersFromBolt> cut = longRoles().findAny().isPresent()
-                ? Optional.empty() : QuartersFromBolt.of(pieces, kind, fabric.usableWidth().value(), fabric.print());
+                ? Optional.empty()
+                : QuartersFromBolt.of(pieces, kind, fabric.usableWidth().value(), fabric.print());
         return cut.map(quarters -> {
             Figure<Count> sheets = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets(quarters.plan()));
             Figure<Length> exact = ShopCut.length(request.key() + ".exact", Label.of("precut.shopCut"), sheets, kind);
@@ -122,9 +127,9 @@ final class PlannedNeeds {
     /** Roles of this choice that are cut into long strips or a back. */
     private Stream<RoleKey> longRoles() {
         return Stream.of(
-                        plan.longPieces().stream().filter(pieces -> request.takesLong(pieces.role(), pieces.use())).map(LongPieces::role),
-                        plan.bindings().stream().map(BindingStrip::role).filter(role -> request.takesLong(role, Use.BINDING)),
-                        plan.backings().stream().map(BackingSheet::role).filter(role -> request.takesLong(role, Use.BACKING)))
+                plan.longPieces().stream().filter(pieces -> request.takesLong(pieces.role(), pieces.use())).map(LongPieces::role),
+                plan.bindings().stream().map(BindingStrip::role).filter(role -> request.takesLong(role, Use.BINDING)),
+                plan.backings().stream().map(BackingSheet::role).filter(role -> request.takesLong(role, Use.BACKING)))
                 .flatMap(roles -> roles)
                 .distinct();
     }
@@ -138,8 +143,9 @@ final class PlannedNeeds {
             piece.precut().filter(precut -> precut.kind() == good.kind())
                     .ifPresentOrElse(precut -> sheets.add(sheets(piece, precut)), () -> others.add(piece));
         }
-        Optional<RoleFromPrecuts> planned =
-                others.isEmpty() ? Optional.empty() : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured()));
+        Optional<RoleFromPrecuts> planned = others.isEmpty()
+                ? Optional.empty()
+                : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured()));
         planned.ifPresent(role -> problems.addAll(role.problems(good.code())));
         planned.flatMap(RoleFromPrecuts::cautious).ifPresent(plan -> sheets.addAll(sheets(plan)));
         longRoles().forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));
@@ -179,7 +185,8 @@ final class PlannedNeeds {
         Set<Use> uses = new LinkedHashSet<>();
         for (RoleKey role : request.roles()) {
             pieces().filter(piece -> piece.role().equals(role)).map(PieceNeed::use).forEach(uses::add);
-            plan.longPieces().stream().filter(pieces -> pieces.role().equals(role) && request.takesLong(role, pieces.use())).map(LongPieces::use).forEach(uses::add);
+            plan.longPieces().stream().filter(pieces -> pieces.role().equals(role) && request.takesLong(role, pieces.use()))
+                    .map(LongPieces::use).forEach(uses::add);
             plan.bindings().stream().filter(binding -> request.takesLong(role, Use.BINDING) && binding.role().equals(role))
                     .forEach(binding -> uses.add(Use.BINDING));
             plan.backings().stream().filter(backing -> request.takesLong(role, Use.BACKING) && backing.role().equals(role))

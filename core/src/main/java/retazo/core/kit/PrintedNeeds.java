@@ -54,7 +54,8 @@ final class PrintedNeeds {
             return NeedResult.impossible(problems);
         }
         Figure<Count> all = units.size() == 1
-                ? units.get(0) : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
+                ? units.get(0)
+                : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
         return NeedResult.of(new Need(request.roles(), uses(), new Need.Amount.Units(all, Optional.empty())));
     }
 
@@ -91,7 +92,8 @@ final class PrintedNeeds {
     }
 
     private Optional<Length> printedLength(SizeTable.Row row) {
-        return cell(row).stream().flatMap(amount -> amount.match(length -> Stream.of(length.length()), precuts -> Stream.empty())).findFirst();
+        return cell(row).stream().flatMap(amount -> amount.match(length -> Stream.of(length.length()), precuts -> Stream.empty()))
+                .findFirst();
     }
 
     /** The quarters that the shop cuts for a row; empty where the paper also prints a length. */

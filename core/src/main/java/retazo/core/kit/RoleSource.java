@@ -28,9 +28,13 @@ public record RoleSource(PrecutKind kind, boolean cutInTheShop) {
         }
     }
 
-    /** Whether precuts are worth comparing for a role: of more than 5,000 pieces nobody cuts so many from bundles, and planning them takes seconds. */
+    /**
+     * Whether precuts are worth comparing for a role: of more than 5,000 pieces nobody cuts so many from bundles, and planning
+     * them takes seconds.
+     */
     public static boolean areWorthComparing(QuiltPlan plan, RoleKey role) {
-        return plan.pieces().stream().filter(piece -> piece.role().equals(role)).mapToLong(piece -> piece.count().value().value()).sum() <= MOST_PIECES;
+        return plan.pieces().stream().filter(piece -> piece.role().equals(role)).mapToLong(piece -> piece.count().value().value())
+                .sum() <= MOST_PIECES;
     }
 
     /** In bundles or packs. */
@@ -41,7 +45,8 @@ public record RoleSource(PrecutKind kind, boolean cutInTheShop) {
     /** All there are: bundles first. */
     public static List<RoleSource> all() {
         return Stream.concat(
-                PrecutKind.customary().stream().map(RoleSource::bundle), QuartersFromBolt.kinds().stream().map(kind -> new RoleSource(kind, true))).toList();
+                PrecutKind.customary().stream().map(RoleSource::bundle),
+                QuartersFromBolt.kinds().stream().map(kind -> new RoleSource(kind, true))).toList();
     }
 
     /** Its name in addresses: {@code fat-quarter}, {@code fat-quarter-cut}. */

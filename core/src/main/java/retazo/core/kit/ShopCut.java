@@ -15,8 +15,8 @@ import retazo.core.measure.Length;
  */
 public record ShopCut(PrecutKind kind, Count sheets) {
 
-    private static final Figure<Count> TWO =
-            Figure.given("precut.two", Label.of("precut.twoFromLength"), new Count(2), Origin.craft("quarters-from-half-a-yard"));
+    private static final Figure<Count> TWO = Figure.given("precut.two", Label.of("precut.twoFromLength"), new Count(2),
+            Origin.craft("quarters-from-half-a-yard"));
 
     /** The length off the bolt for so many: ⌈sheets ÷ 2⌉ × half a yard for quarters, × a quarter of a yard for eighths. */
     static Figure<Length> length(String key, Label label, Figure<Count> sheets, PrecutKind kind) {

@@ -21,7 +21,10 @@ public record Money(Currency currency, long minor) {
         return new Money(currency, 0);
     }
 
-    /** An amount of zero or more as people type it: {@code 12.90}, {@code 12,9}, {@code 13}; empty for anything else, or for parts of a coin. */
+    /**
+     * An amount of zero or more as people type it: {@code 12.90}, {@code 12,9}, {@code 13}; empty for anything else, or for parts
+     * of a coin.
+     */
     public static Optional<Money> read(String typed, Currency currency) {
         Matcher matcher = TYPED.matcher(typed.strip());
         if (!matcher.matches()) {
@@ -31,7 +34,8 @@ public record Money(Currency currency, long minor) {
         int digits = currency.getDefaultFractionDigits();
         return part.length() > digits
                 ? Optional.empty()
-                : Optional.of(new Money(currency, new BigDecimal(matcher.group(1) + "." + part + "0").movePointRight(digits).longValueExact()));
+                : Optional.of(
+                        new Money(currency, new BigDecimal(matcher.group(1) + "." + part + "0").movePointRight(digits).longValueExact()));
     }
 
     /**

@@ -12,8 +12,10 @@ import java.util.stream.IntStream;
 /**
  * Which prints go into which unit, where the prints in one unit must be different: a matching, not a count.
  *
- * <p>A flow from the places of all units over prints to the pieces of each: a unit takes a print at most once, a print is taken as often as it
- * has pieces (Ford and Fulkerson; each path found adds one place). Nine pieces of three prints are not enough for four units of two when one
+ * <p>A flow from the places of all units over prints to the pieces of each: a unit takes a print at most once, a print is taken as
+ * often as it
+ * has pieces (Ford and Fulkerson; each path found adds one place). Nine pieces of three prints are not enough for four units of
+ * two when one
  * print has seven of them.
  */
 public final class PrintMatching {
@@ -153,7 +155,8 @@ public final class PrintMatching {
 
     /** The prints of which most are left come first, so that few places have to change theirs later. */
     private static int[] mostFirst(int[] left) {
-        return IntStream.range(0, left.length).boxed().sorted(Comparator.comparing(print -> -left[print])).mapToInt(Integer::intValue).toArray();
+        return IntStream.range(0, left.length).boxed().sorted(Comparator.comparing(print -> -left[print])).mapToInt(Integer::intValue)
+                .toArray();
     }
 
     private boolean suits(int place, int print) {

@@ -11,7 +11,8 @@ import retazo.core.measure.Length;
 import retazo.core.quilt.piece.PieceNeed;
 
 /**
- * Quarters or eighths that the shop cuts off a bolt, and how the pieces come out of them. Each is half as wide as the cloth is usable and as
+ * Quarters or eighths that the shop cuts off a bolt, and how the pieces come out of them. Each is half as wide as the cloth is
+ * usable and as
  * high as it is sold, 18 or 9 in; two of them lie side by side.
  *
  * @param plan which of them are cut how; the sheet lies as it comes off the bolt, its height along the length
@@ -23,7 +24,10 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
         return PrecutKind.customary().stream().filter(kind -> kind.lengthForTwo().isPresent()).toList();
     }
 
-    /** The fewest quarters for these pieces together; empty for other kinds, for no pieces, and where one of them does not come out of a quarter. */
+    /**
+     * The fewest quarters for these pieces together; empty for other kinds, for no pieces, and where one of them does not come out
+     * of a quarter.
+     */
     public static Optional<QuartersFromBolt> of(List<PieceNeed> pieces, PrecutKind kind, Length usableWidth, PrintKind print) {
         if (pieces.isEmpty() || kind.lengthForTwo().isEmpty()) {
             return Optional.empty();
@@ -35,7 +39,8 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
         }
         return set.size() < pieces.size()
                 ? Optional.empty()
-                : new SheetPlanner().fewest(new SheetRequest(width, kind.lengthForTwo().get(), set)).map(plan -> new QuartersFromBolt(kind, plan));
+                : new SheetPlanner().fewest(new SheetRequest(width, kind.lengthForTwo().get(), set))
+                        .map(plan -> new QuartersFromBolt(kind, plan));
     }
 
     /** How many quarters or eighths. */

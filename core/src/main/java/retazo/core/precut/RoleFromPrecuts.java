@@ -61,7 +61,8 @@ public record RoleFromPrecuts(
      */
     public static RoleFromPrecuts of(List<PieceNeed> needs, PrecutKind kind, Optional<SheetSize> measured) {
         SheetSize sure = measured.or(kind::cautious)
-                .orElseThrow(() -> new IllegalArgumentException("Nobody measured these precuts, and " + kind + " has no measure of its own."));
+                .orElseThrow(
+                        () -> new IllegalArgumentException("Nobody measured these precuts, and " + kind + " has no measure of its own."));
         Optional<SheetSize> full = measured.isPresent() ? Optional.empty() : kind.nominal();
         List<String> others = new ArrayList<>();
         List<LaidPiece> cautious = new ArrayList<>();
@@ -150,7 +151,8 @@ public record RoleFromPrecuts(
         for (LaidPiece piece : tooLarge) {
             boolean inFull = kind.nominal().map(size -> size.holds(piece.width(), piece.height())).orElse(false) && nominal.isPresent();
             problems.add(inFull
-                    ? Problem.of("kit.precut-needs-nominal", piece.id(), code, kind.nominal().orElseThrow().width(), kind.nominal().orElseThrow().length())
+                    ? Problem.of("kit.precut-needs-nominal", piece.id(), code, kind.nominal().orElseThrow().width(),
+                            kind.nominal().orElseThrow().length())
                     : Problem.of("kit.precut-too-small", piece.id(), piece.width(), piece.height(), code));
         }
         return problems;

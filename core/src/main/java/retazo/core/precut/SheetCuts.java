@@ -121,7 +121,8 @@ final class SheetCuts {
     private static long unit(SheetRequest request, boolean across) {
         return request.set().stream()
                 .flatMap(piece -> piece.mayTurn()
-                        ? Stream.of(piece.width(), piece.height()) : Stream.of(across ? piece.width() : piece.height()))
+                        ? Stream.of(piece.width(), piece.height())
+                        : Stream.of(across ? piece.width() : piece.height()))
                 .mapToLong(Length::ticks)
                 .reduce(0, SheetCuts::greatestCommonDivisor);
     }
@@ -167,7 +168,10 @@ final class SheetCuts {
         }
     }
 
-    /** A collection with a piece less comes out of a sheet that gives the collection, so where that does not, nothing is to be looked for. */
+    /**
+     * A collection with a piece less comes out of a sheet that gives the collection, so where that does not, nothing is to be
+     * looked for.
+     */
     private boolean mayFit(int collection, int[] counts) {
         for (int kind = 0; kind < counts.length; kind++) {
             int less = collection - stride[kind];

@@ -17,7 +17,8 @@ final class SheetPieces {
     }
 
     /**
-     * A rectangle as it is; a strip of a set, or a whole strip, as long as the sheet, as many as the set takes of that length. Empty for what
+     * A rectangle as it is; a strip of a set, or a whole strip, as long as the sheet, as many as the set takes of that length.
+     * Empty for what
      * is cut in other ways, or where the sheet is too short for one segment.
      *
      * @param length  of the sheet, along which strips lie
@@ -37,6 +38,7 @@ final class SheetPieces {
             return Optional.empty();
         }
         Count strips = need.shape().strips("precut.strips", Label.of("precut.strips"), need.count(), perStrip).value();
-        return Optional.of(new LaidPiece(need.label(), length, need.shape().stripHeight().value(), Math.toIntExact(strips.value()), mayTurn));
+        return Optional
+                .of(new LaidPiece(need.label(), length, need.shape().stripHeight().value(), Math.toIntExact(strips.value()), mayTurn));
     }
 }

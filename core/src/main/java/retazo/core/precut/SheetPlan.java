@@ -10,7 +10,8 @@ import retazo.core.cutting.strip.LaidPiece;
  *
  * @param request the sheet, and all pieces together
  * @param cuts    the diagram of most sheets first
- * @param bound   no choice of diagrams takes fewer sheets; by area alone where so many small pieces go into a sheet that not all diagrams were
+ * @param bound   no choice of diagrams takes fewer sheets; by area alone where so many small pieces go into a sheet that not all
+ *                diagrams were
  *                looked at
  */
 public record SheetPlan(SheetRequest request, List<Cut> cuts, int bound) {

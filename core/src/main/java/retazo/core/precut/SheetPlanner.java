@@ -81,7 +81,8 @@ public final class SheetPlanner {
     /** The area of all pieces in sheets: what no choice of diagrams beats, though not all were looked at. */
     private static int byArea(SheetRequest request) {
         BigInteger all = request.set().stream()
-                .map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(piece.count()))).reduce(BigInteger.ZERO, BigInteger::add);
+                .map(piece -> area(piece.width(), piece.height()).multiply(BigInteger.valueOf(piece.count())))
+                .reduce(BigInteger.ZERO, BigInteger::add);
         BigInteger[] sheets = all.divideAndRemainder(area(request.width(), request.height()));
         return sheets[0].intValueExact() + sheets[1].signum();
     }
@@ -94,7 +95,10 @@ public final class SheetPlanner {
     private record Way(int[] counts, CutDiagram diagram) {
     }
 
-    /** All kinds together, and where not all of that can be looked at, each kind and each two kinds by themselves, which then can be more. */
+    /**
+     * All kinds together, and where not all of that can be looked at, each kind and each two kinds by themselves, which then can
+     * be more.
+     */
     private static List<Way> ways(SheetRequest request) {
         int kinds = request.set().size();
         List<List<Integer>> groups = new ArrayList<>();
@@ -169,7 +173,9 @@ public final class SheetPlanner {
     /** So many sets of one sheet cut in strips. */
     private static Optional<CutDiagram> inStrips(SheetRequest request, int sets) {
         List<LaidPiece> all = request.set().stream()
-                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), Math.multiplyExact(piece.count(), sets), piece.mayTurn())).toList();
+                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), Math.multiplyExact(piece.count(), sets),
+                        piece.mayTurn()))
+                .toList();
         List<SheetPlan.Cut> cuts = SheetStrips.fewest(new SheetRequest(request.width(), request.height(), all));
         return cuts.size() == 1 && cuts.get(0).times() == 1 ? Optional.of(cuts.get(0).diagram()) : Optional.empty();
     }

@@ -27,7 +27,8 @@ final class SheetStrips {
     static List<SheetPlan.Cut> fewest(SheetRequest request) {
         return Stream.of(false, true)
                 .map(turned -> sheets(request, turned))
-                .min(Comparator.comparing((List<SheetPlan.Cut> cuts) -> cuts.stream().mapToInt(SheetPlan.Cut::times).sum()).thenComparing(List::size))
+                .min(Comparator.comparing((List<SheetPlan.Cut> cuts) -> cuts.stream().mapToInt(SheetPlan.Cut::times).sum())
+                        .thenComparing(List::size))
                 .orElseThrow();
     }
 
@@ -82,6 +83,7 @@ final class SheetStrips {
         Length height = turned ? placed.width() : placed.height();
         LaidPiece drawn = request.set().stream().filter(piece -> piece.id().equals(placed.id())).findFirst().orElseThrow();
         return new PlacedPiece(
-                placed.id(), turned ? placed.y() : placed.x(), turned ? placed.x() : placed.y(), width, height, !width.equals(drawn.width()));
+                placed.id(), turned ? placed.y() : placed.x(), turned ? placed.x() : placed.y(), width, height,
+                !width.equals(drawn.width()));
     }
 }

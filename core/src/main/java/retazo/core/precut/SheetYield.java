@@ -10,7 +10,8 @@ public final class SheetYield {
     }
 
     /**
-     * All of them one way round, in rows and columns, the better way: the greater of ⌊L ÷ l⌋·⌊W ÷ w⌋ and ⌊L ÷ w⌋·⌊W ÷ l⌋. A quarter of 20 × 18
+     * All of them one way round, in rows and columns, the better way: the greater of ⌊L ÷ l⌋·⌊W ÷ w⌋ and ⌊L ÷ w⌋·⌊W ÷ l⌋. A
+     * quarter of 20 × 18
      * gives two 10 in squares, three by four of 5 in, and itself once.
      */
     public static int of(SheetSize from, SheetSize wanted) {

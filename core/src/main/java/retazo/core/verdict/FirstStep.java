@@ -21,7 +21,8 @@ final class FirstStep {
             LengthWork.Strips their = theirs.get(i);
             if (our.strips() != their.strips() || !our.height().equals(their.height())) {
                 return Label.of(
-                        "step.strips", our.use().place().name(), our.use().number(), our.label(), our.strips(), our.height(), their.strips(),
+                        "step.strips", our.use().place().name(), our.use().number(), our.label(), our.strips(), our.height(),
+                        their.strips(),
                         their.height());
             }
         }

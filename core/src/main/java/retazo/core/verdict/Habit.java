@@ -24,8 +24,7 @@ record Habit(Label label, Set<Use.Place> touches, UnaryOperator<Basis> apply) {
 
     private static final List<Integer> WIDTHS = List.of(40, 41, 42, 43, 44);
     private static final List<Integer> OVERAGES = List.of(0, 1, 2, 3, 4, 5, 6);
-    private static final List<Length> BINDINGS =
-            Stream.of(16, 17, 18, 20).map(eighths -> Length.ofInches(eighths, 8)).toList();
+    private static final List<Length> BINDINGS = Stream.of(16, 17, 18, 20).map(eighths -> Length.ofInches(eighths, 8)).toList();
     private static final List<Length> EXTRAS = List.of(
             Length.ofYards(1, 8), Length.ofYards(1, 4), Length.ofYards(1, 3), Length.ofYards(1, 2));
     private static final List<Length> STEPS = List.of(
@@ -51,7 +50,8 @@ record Habit(Label label, Set<Use.Place> touches, UnaryOperator<Basis> apply) {
         Stream.of(5, 10, 15).forEach(share -> habits.add(
                 of(basis -> basis.with(new Margin.Share(Percent.of(share))), "margin-share", share)));
         EXTRAS.forEach(extra -> habits.add(of(basis -> basis.with(new Margin.Extra(extra)), "margin", extra)));
-        measures(habits, practice, PracticeMeasure.BACKING_OVERAGE, OVERAGES.stream().map(Length::ofInches).toList(), "overage", Set.of(Use.Place.BACKING));
+        measures(habits, practice, PracticeMeasure.BACKING_OVERAGE, OVERAGES.stream().map(Length::ofInches).toList(), "overage",
+                Set.of(Use.Place.BACKING));
         habits.add(of(basis -> basis.with(Basis.Pieces.OTHER_SEAMS), "other-seams").touching(Use.Place.BACKING));
         measures(habits, practice, PracticeMeasure.BINDING_WIDTH, BINDINGS, "binding-width", Set.of(Use.Place.BINDING));
         for (Use.Place place : List.of(Use.Place.BINDING, Use.Place.BORDER, Use.Place.SASH, Use.Place.SETTING)) {

@@ -137,7 +137,8 @@ final class LengthWork {
                     .map(piece -> cut(asTheyAre, line, piece.width().value().minus(seams), piece.height().value().minus(seams), basis))
                     .orElse(asTheyAre);
             case STRIPS_AS_FINISHED -> isLong(line)
-                    ? new Strips(line.use(), "", asTheyAre.strips(), asTheyAre.height().minus(seams)) : asTheyAre;
+                    ? new Strips(line.use(), "", asTheyAre.strips(), asTheyAre.height().minus(seams))
+                    : asTheyAre;
             case OTHER_SEAMS -> line.seams().map(seam -> otherSeams(asTheyAre, seam, plan, role, basis)).orElse(asTheyAre);
         };
     }
@@ -200,7 +201,8 @@ final class LengthWork {
                 .reduce(BigInteger.ZERO, BigInteger::add);
         boolean isBack = plan.backings().stream().anyMatch(backing -> backing.role().equals(role));
         BigInteger back = isBack
-                ? plan.finished().map(quilt -> area(quilt.width().value(), quilt.height().value(), 1)).orElse(BigInteger.ZERO) : BigInteger.ZERO;
+                ? plan.finished().map(quilt -> area(quilt.width().value(), quilt.height().value(), 1)).orElse(BigInteger.ZERO)
+                : BigInteger.ZERO;
         return on(WIDEST_CLOTH, pieces.add(strips)).plus(on(WIDEST_BACKING, back));
     }
 

@@ -120,7 +120,8 @@ public final class PrintedLengths {
     }
 
     private boolean fits(Candidate candidate, Cell cell) {
-        return candidate.concerns(cell) && work.work(cell.role(), cell.size(), candidate.basis()).filter(worked -> worked.total().equals(cell.printed())).isPresent();
+        return candidate.concerns(cell) && work.work(cell.role(), cell.size(), candidate.basis())
+                .filter(worked -> worked.total().equals(cell.printed())).isPresent();
     }
 
     /** Whether a length is enough, and no more than what is worked out. */
@@ -137,7 +138,9 @@ public final class PrintedLengths {
                 ? Judgement.AGREES
                 : printed.isLongerThan(workedOut)
                         ? Judgement.GENEROUS
-                        : printed.isShorterThan(work.least(cell.role(), cell.size(), practice)) ? Judgement.IMPOSSIBLE : Judgement.TOO_LITTLE;
+                        : printed.isShorterThan(work.least(cell.role(), cell.size(), practice))
+                                ? Judgement.IMPOSSIBLE
+                                : Judgement.TOO_LITTLE;
         Optional<Candidate> reading = agrees ? Optional.empty() : likeliest;
         Length difference = agrees ? Length.ZERO : printed.isLongerThan(workedOut) ? printed.minus(workedOut) : workedOut.minus(printed);
         return new LengthVerdict(

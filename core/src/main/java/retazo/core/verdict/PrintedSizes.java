@@ -41,7 +41,8 @@ public final class PrintedSizes {
         Judgement judgement = near(workedOut, printed)
                 ? Judgement.AGREES
                 : printed.width().isShorterThan(workedOut.width()) || printed.height().isShorterThan(workedOut.height())
-                        ? Judgement.TOO_LITTLE : Judgement.GENEROUS;
+                        ? Judgement.TOO_LITTLE
+                        : Judgement.GENEROUS;
         Optional<OtherHabits> reading = judgement == Judgement.AGREES
                 ? Optional.empty()
                 : readings(size).entrySet().stream()
@@ -72,7 +73,8 @@ public final class PrintedSizes {
             readings.put(Label.of("reading.without-borders"), drawing.finishedAt(size.withBorders(List.of()), practice));
             for (int i = 1; i < size.borderWidths().size(); i++) {
                 readings.put(
-                        Label.of("reading.only-borders", i), drawing.finishedAt(size.withBorders(size.borderWidths().subList(0, i)), practice));
+                        Label.of("reading.only-borders", i),
+                        drawing.finishedAt(size.withBorders(size.borderWidths().subList(0, i)), practice));
             }
             readings.put(Label.of("reading.border-once"), once(size));
         }
@@ -89,10 +91,12 @@ public final class PrintedSizes {
             int columns = size.columns() + more;
             int rows = size.rows() + more;
             if (columns > 0) {
-                readings.put(Label.of("reading.grid", columns, size.rows()), drawing.finishedAt(size.withGrid(columns, size.rows()), practice));
+                readings.put(Label.of("reading.grid", columns, size.rows()),
+                        drawing.finishedAt(size.withGrid(columns, size.rows()), practice));
             }
             if (rows > 0) {
-                readings.put(Label.of("reading.grid", size.columns(), rows), drawing.finishedAt(size.withGrid(size.columns(), rows), practice));
+                readings.put(Label.of("reading.grid", size.columns(), rows),
+                        drawing.finishedAt(size.withGrid(size.columns(), rows), practice));
             }
         }
         return readings;

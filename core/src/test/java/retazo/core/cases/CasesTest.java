@@ -91,8 +91,8 @@ class CasesTest {
             for (Path file : files.filter(path -> path.toString().endsWith(".json")).sorted().toList()) {
                 JsonNode root = JsonMapper.shared().readTree(Files.readString(file));
                 String topic = root.get("topic").asString();
-                root.get("cases").forEach(node ->
-                        cases.add(new WorkedCase(topic, node.get("id").asString(), node.get("input"), node.get("expected"))));
+                root.get("cases").forEach(
+                        node -> cases.add(new WorkedCase(topic, node.get("id").asString(), node.get("input"), node.get("expected"))));
             }
         }
         return cases;

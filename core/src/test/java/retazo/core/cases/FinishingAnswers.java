@@ -60,7 +60,8 @@ final class FinishingAnswers {
         Block block = block(input.length("width"), input.length("height"));
         Finishing finishing = Finishing.of(
                 borders.stream().map(border -> new BorderDesign(
-                        A, BorderCorners.valueOf(border.text("corners").toUpperCase(Locale.ROOT)), Optional.empty(), Grain.SHORTER)).toList(),
+                        A, BorderCorners.valueOf(border.text("corners").toUpperCase(Locale.ROOT)), Optional.empty(), Grain.SHORTER))
+                        .toList(),
                 Optional.of(A), Optional.of(A));
         QuiltPlan plan = plan(
                 QuiltSize.Grid.of(new SizeKey("case"), "case", 1, 1, borders.stream().map(border -> border.length("width")).toList()),
@@ -70,9 +71,11 @@ final class FinishingAnswers {
         answer.put("borders", plan.longPieces().stream().map(border -> border(border, plan, usableWidth)).toList());
         answer.put("finishedWidth", text(plan.finished().orElseThrow().width().value()));
         answer.put("finishedHeight", text(plan.finished().orElseThrow().height().value()));
-        answer.put("binding", binding.isEmpty() ? "none" : Map.of(
-                "length", text(plan.bindings().get(0).length().value()),
-                "strips", plan.bindings().get(0).strips(usableWidth).value().toString()));
+        answer.put("binding", binding.isEmpty()
+                ? "none"
+                : Map.of(
+                        "length", text(plan.bindings().get(0).length().value()),
+                        "strips", plan.bindings().get(0).strips(usableWidth).value().toString()));
         answer.put("backing", backing(plan.backings().get(0), given(backing.length("usableWidth")), given(backing.length("wideWidth"))));
         return answer;
     }

@@ -67,7 +67,8 @@ final class SettingAnswers {
         answer.put("width", FinishingAnswers.text(layout.width().quoted().value()));
         answer.put("height", FinishingAnswers.text(layout.height().quoted().value()));
         List<Object> sashes = new ArrayList<>();
-        List<CutPiece> pieces = layout.pieces().stream().filter(piece -> piece.use().equals(Use.SASH)).map(Layout.SettingPiece::piece).toList();
+        List<CutPiece> pieces = layout.pieces().stream().filter(piece -> piece.use().equals(Use.SASH)).map(Layout.SettingPiece::piece)
+                .toList();
         pieces.forEach(piece -> sashes.add(sash(
                 piece.count().key().contains("upright") ? "vertical" : "horizontal", piece.shape().stripHeight().value(),
                 piece.shape().across().value(), piece.count().value())));

@@ -33,7 +33,8 @@ final class StripAnswers {
                 "length", limits(twoStage.text("length"), List.of(
                         fault(length.isLongerThan(twoStage.length("length")) && twoStage.flag("proved"), "the plan takes " + length),
                         fault(length.isLongerThan(expected.object("byHand").length("length")), "by hand it is shorter than " + length),
-                        fault(plan.bound().plus(squaring).isLongerThan(twoStage.length("length")), "its bound is " + plan.bound().plus(squaring)),
+                        fault(plan.bound().plus(squaring).isLongerThan(twoStage.length("length")),
+                                "its bound is " + plan.bound().plus(squaring)),
                         String.join("; ", CutPlanCheck.faults(request, plan)))),
                 "proved", twoStage.text("proved")));
         answer.put("bound", limits(expected.text("bound"), List.of(

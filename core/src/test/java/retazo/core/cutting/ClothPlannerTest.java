@@ -88,7 +88,8 @@ class ClothPlannerTest {
 
     /**
      * One kit: 20 and two of 19 1/2, all 5 high and not turned, take two strips in 40, 10 in and squaring 1. Four kits: four of 20 on two
-     * strips, eight of 19 1/2 on four: 30 in and 1, where four times one is 44. Six strips of two kinds are one stack of two and one of four.
+     * strips, eight of 19 1/2 on four: 30 in and 1, where four times one is 44. Six strips of two kinds are one stack of two and
+     * one of four.
      */
     @Test
     void kits_cut_together_share_strips_and_stacks() {
@@ -106,7 +107,8 @@ class ClothPlannerTest {
     /** Twenty of 20 × 5 are ten strips alike: three stacks of up to four, five with a second cloth (20 strips), eight with a third (30). */
     @Test
     void cloths_cut_by_the_same_list_share_stacks() {
-        ClothBatch batch = ClothBatch.of(laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 20)), PRACTICE.figure(PracticeMeasure.SQUARING), 1, 4);
+        ClothBatch batch = ClothBatch.of(laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 20)), PRACTICE.figure(PracticeMeasure.SQUARING),
+                1, 4);
 
         assertThat(List.of(batch.stacks(1), batch.stacks(2), batch.stacks(3))).containsExactly(3L, 5L, 8L);
     }
@@ -124,10 +126,14 @@ class ClothPlannerTest {
         return cloth.strips().get(0).cut().oddOnFold(Length.ofInches(40)).stream().map(id -> cloth.part(id).labels().get(0)).toList();
     }
 
-    /** 24 of 3 1/2 × 9 1/2 take 6 strips of 3 1/2. A left-over 12 1/2 long gives 3 rows of 4, so 3 strips are left: 10 1/2 in and squaring 1. */
+    /**
+     * 24 of 3 1/2 × 9 1/2 take 6 strips of 3 1/2. A left-over 12 1/2 long gives 3 rows of 4, so 3 strips are left: 10 1/2 in and
+     * squaring 1.
+     */
     @Test
     void a_left_over_at_hand_spares_the_strips_of_the_pieces_that_come_from_it() {
-        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 1)), patches("A1", "3 1/2", "9 1/2", 24));
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 1)),
+                patches("A1", "3 1/2", "9 1/2", 24));
 
         assertThat(plan.exact().value()).isEqualTo(Length.parse("11 1/2 in"));
         assertThat(plan.leftOversTaken()).containsExactly(Map.entry("L-1", 1));
@@ -137,7 +143,8 @@ class ClothPlannerTest {
     /** Two such give all 24; the cloth is not cut at all, and nothing is squared. A third is left where it is. */
     @Test
     void left_overs_that_give_everything_leave_no_cloth_to_cut() {
-        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 3)), patches("A1", "3 1/2", "9 1/2", 24));
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 3)),
+                patches("A1", "3 1/2", "9 1/2", 24));
 
         assertThat(plan.exact().value()).isEqualTo(Length.ZERO);
         assertThat(plan.leftOversTaken()).containsExactly(Map.entry("L-1", 2));
@@ -146,7 +153,8 @@ class ClothPlannerTest {
     /** 3 of 24 take one strip; a left-over that gives one of them leaves two, which take the same strip. */
     @Test
     void a_left_over_that_spares_no_strip_is_not_taken() {
-        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(10), Length.ofInches(4), 1)), patches("A1", "9 1/2", "3 1/2", 3));
+        ClothPlan plan = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(10), Length.ofInches(4), 1)),
+                patches("A1", "9 1/2", "3 1/2", 3));
 
         assertThat(plan.exact().value()).isEqualTo(Length.parse("4 1/2 in"));
         assertThat(plan.leftOversTaken()).isEmpty();
@@ -171,7 +179,8 @@ class ClothPlannerTest {
         assertThat(RestUse.shopCuts(rest, PrecutKind.FAT_EIGHTH, Length.ofInches(40))).isEqualTo(4);
         assertThat(RestUse.shopCuts(rest, PrecutKind.STRIP_ROLL, Length.ofInches(40))).isZero();
         assertThat(RestUse.shopCuts(
-                new LaidCloth.Rests(Length.parse("19 1/2 in"), Length.ofInches(30), 1), PrecutKind.FAT_QUARTER, Length.ofInches(40))).isZero();
+                new LaidCloth.Rests(Length.parse("19 1/2 in"), Length.ofInches(30), 1), PrecutKind.FAT_QUARTER, Length.ofInches(40)))
+                .isZero();
     }
 
     /** The same pieces under other labels are one stack; one piece more is another list. */
@@ -193,7 +202,8 @@ class ClothPlannerTest {
     }
 
     @Property(tries = 12)
-    void quilts_of_every_size_are_laid_within_the_worksheet(@ForAll @IntRange(min = 2, max = 12) int columns, @ForAll @IntRange(min = 2, max = 12) int rows) {
+    void quilts_of_every_size_are_laid_within_the_worksheet(@ForAll @IntRange(min = 2, max = 12) int columns,
+            @ForAll @IntRange(min = 2, max = 12) int rows) {
         QuiltSize size = QuiltSize.Grid.of(new SizeKey("any"), "any", columns, rows, List.of(Length.ofInches(4)));
         QuiltPlan quilt = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), size);
         List<ClothNeed> needs = new ArrayList<>();
@@ -207,7 +217,8 @@ class ClothPlannerTest {
         assertThat(laid.length().value()).isLessThanOrEqualTo(alone(PrintKind.ALL_OVER, needs.toArray(ClothNeed[]::new)).exact().value());
         assertThat(laid.bound()).isLessThanOrEqualTo(laid.length().value());
         assertThat(plan.exact().value()).isEqualTo(laid.length().value());
-        assertThat(laid.strips()).allSatisfy(strip -> strip.cut().pieces().forEach(piece -> assertThat(laid.part(piece.id()).uses()).isNotEmpty()));
+        assertThat(laid.strips())
+                .allSatisfy(strip -> strip.cut().pieces().forEach(piece -> assertThat(laid.part(piece.id()).uses()).isNotEmpty()));
     }
 
     private static LaidCloth laid(PrintKind print, ClothNeed... needs) {
@@ -236,7 +247,8 @@ class ClothPlannerTest {
 
     private static ClothNeed patches(String label, String width, String height, int count) {
         return new ClothNeed.Pieces(
-                need(label, new PieceShape.Rectangle(length(label + ".w", width), length(label + ".h", height), Subcut.NONE, Hand.EITHER), count),
+                need(label, new PieceShape.Rectangle(length(label + ".w", width), length(label + ".h", height), Subcut.NONE, Hand.EITHER),
+                        count),
                 width());
     }
 

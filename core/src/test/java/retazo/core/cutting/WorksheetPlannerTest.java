@@ -100,7 +100,8 @@ class WorksheetPlannerTest {
 
     private ClothPlan plan(String width, List<ClothNeed> needs) {
         ClothRequest request = new ClothRequest(
-                "test", figure(Length.parse(width)), PrintKind.ALL_OVER, PRACTICE.figure(PracticeMeasure.SQUARING), new ArrayList<>(needs), Optional.empty());
+                "test", figure(Length.parse(width)), PrintKind.ALL_OVER, PRACTICE.figure(PracticeMeasure.SQUARING), new ArrayList<>(needs),
+                Optional.empty());
         return planner.plan(request).match(ClothPlanning.Planned::plan, impossible -> {
             throw new AssertionError(impossible.problems());
         });

@@ -24,7 +24,8 @@ class BillCostTest {
     @Test
     void lengths_and_picked_things_are_added() {
         BillCost cost = BillCost.of(
-                BILL, code -> Optional.of(new ClothPrice(new Money(EURO, 1200), LengthUnit.YARD)), code -> Optional.of(new Money(EURO, 3950)));
+                BILL, code -> Optional.of(new ClothPrice(new Money(EURO, 1200), LengthUnit.YARD)),
+                code -> Optional.of(new Money(EURO, 3950)));
 
         assertThat(cost.byCode()).isEqualTo(Map.of("REED", new Money(EURO, 1500), "ROLL", new Money(EURO, 7900)));
         assertThat(cost.total()).contains(new Money(EURO, 9400));
@@ -32,7 +33,8 @@ class BillCostTest {
 
     @Test
     void a_line_without_a_price_leaves_no_total_and_is_named() {
-        BillCost cost = BillCost.of(BILL, code -> Optional.of(new ClothPrice(new Money(EURO, 1200), LengthUnit.YARD)), code -> Optional.empty());
+        BillCost cost = BillCost.of(BILL, code -> Optional.of(new ClothPrice(new Money(EURO, 1200), LengthUnit.YARD)),
+                code -> Optional.empty());
 
         assertThat(cost.total()).isEmpty();
         assertThat(cost.unknown()).containsExactly("ROLL");

@@ -40,7 +40,8 @@ class ClothAtHandTest {
         if (!DESIGN.drawing().orElseThrow().problemsAt(size).isEmpty()) {
             return false;
         }
-        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size)).byFabric();
+        Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, size))
+                .byFabric();
         return lengths.entrySet().stream().allMatch(cloth -> needs.get(cloth.getKey().value()).cloth()
                 .filter(plan -> !plan.plan().exact().value().isLongerThan(cloth.getValue())).isPresent());
     }
@@ -66,7 +67,8 @@ class ClothAtHandTest {
      */
     @Test
     void the_role_that_stops_the_next_row_is_named() {
-        Length exact = new Needs(PRACTICE, Instructions.PRINTED).byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
+        Length exact = new Needs(PRACTICE, Instructions.PRINTED)
+                .byRole(DESIGN, new QuiltPlanner(PRACTICE).plan(DESIGN, QuiltSamples.throwSize())).byFabric()
                 .get("lantern").exact().orElseThrow().value();
         List<ClothAtHand.Possible> found = largest(Map.of(QuiltSamples.LANTERN, exact));
 
@@ -117,7 +119,8 @@ class ClothAtHandTest {
         AtHand.Cloth bolt = new AtHand.Cloth(
                 new KitFabric("bolt", PRACTICE.figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER), Length.ofInches(68));
         ClothAtHand.Possible found = new ClothAtHand(Map.of(QuiltSamples.LANTERN, bolt, QuiltSamples.FOG, bolt))
-                .largest(DESIGN, QuiltSamples.throwSize(), PRACTICE).stream().filter(size -> size.size().columns() == 4).findFirst().orElseThrow();
+                .largest(DESIGN, QuiltSamples.throwSize(), PRACTICE).stream().filter(size -> size.size().columns() == 4).findFirst()
+                .orElseThrow();
 
         // 60 + 60 patches of 3 1/2, 11 to a strip: 11 strips, 38 1/2 in; 30 + 30 squares of 4: 6 strips, 24 in; 1 to square up: 63 1/2.
         assertThat(found.size().rows()).isEqualTo(5);

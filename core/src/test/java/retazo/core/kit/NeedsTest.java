@@ -159,13 +159,18 @@ class NeedsTest {
         BillLine.Cut first = bill.lines().get(0).match(cut -> cut, picked -> null);
 
         assertThat(bill.lines()).hasSize(5);
-        assertThat(first).isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40"), Optional.empty()));
+        assertThat(first)
+                .isEqualTo(new BillLine.Cut("night", List.of("A"), inches("67 3/4"), inches("72"), inches("40"), Optional.empty()));
     }
 
-    /** 40 squares of 4 and 100 of 3 1/2: of either, and of both together, four come out of 10 × 10; 140 ÷ 4 = 35 squares, one pack of 40. */
+    /**
+     * 40 squares of 4 and 100 of 3 1/2: of either, and of both together, four come out of 10 × 10; 140 ÷ 4 = 35 squares, one pack
+     * of 40.
+     */
     @Test
     void a_drawn_role_is_met_from_precuts_by_their_diagrams() {
-        Need night = with(new KitChoice.Precut(KitGood.customary("pack", PrecutKind.SQUARES_10)), new Contents(false, false)).byFabric().get("pack");
+        Need night = with(new KitChoice.Precut(KitGood.customary("pack", PrecutKind.SQUARES_10)), new Contents(false, false)).byFabric()
+                .get("pack");
 
         assertThat(night.amount().headline().value()).isEqualTo(Count.ONE);
         assertThat(night.amount().headline().operands().get(0).value()).isEqualTo(new Count(35));
@@ -209,7 +214,8 @@ class NeedsTest {
     /** A left-over of 40 × 40 has room for all of fog, 30 squares of 4 and 60 of 3 1/2: 33 in of strips. Nothing is cut off the bolt. */
     @Test
     void a_bill_takes_left_overs_in_place_of_cloth() {
-        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER).with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
+        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER)
+                .with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
         Needs.Result result = new Needs(PRACTICE, Instructions.SHOP).of(
                 DESIGN, plan(QuiltSamples.throwSize()),
                 role -> role.equals(QuiltSamples.FOG) ? new KitChoice.Fabric(fog) : fabric(role.value(), "40"), Contents.EVERYTHING);
@@ -224,7 +230,8 @@ class NeedsTest {
     /** A maker who follows the printed pattern never finds a left-over in the bag. */
     @Test
     void printed_instructions_take_no_left_overs() {
-        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER).with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
+        KitFabric fog = KitFabric.measured("fog", inches("40"), PrintKind.ALL_OVER)
+                .with(List.of(new LeftOver("LEFT-1", inches("40"), inches("40"), 1)));
         Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 DESIGN, plan(QuiltSamples.throwSize()),
                 role -> role.equals(QuiltSamples.FOG) ? new KitChoice.Fabric(fog) : fabric(role.value(), "40"), Contents.EVERYTHING);
@@ -236,7 +243,8 @@ class NeedsTest {
     @Test
     void a_role_planned_from_precuts_has_both_under_keys_of_its_own() {
         Map<String, Need> needs = new Needs(PRACTICE, Instructions.PRINTED)
-                .byRole(DESIGN, plan(QuiltSamples.throwSize()), Map.of(QuiltSamples.NIGHT, RoleSource.bundle(PrecutKind.SQUARES_10))).byFabric();
+                .byRole(DESIGN, plan(QuiltSamples.throwSize()), Map.of(QuiltSamples.NIGHT, RoleSource.bundle(PrecutKind.SQUARES_10)))
+                .byFabric();
 
         assertThat(needs.get(Needs.precutKey(QuiltSamples.NIGHT)).amount().headline().value()).isEqualTo(Count.ONE);
         assertThat(cloth(needs.get("night")).exact().value()).isEqualTo(inches("16 3/4"));
@@ -257,8 +265,10 @@ class NeedsTest {
     private static Length bindingStrip(QuiltDesign design, ClothKind kind) {
         Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED).of(
                 design, new QuiltPlanner(PRACTICE).plan(design, QuiltSamples.throwSize()),
-                role -> new KitChoice.Fabric(KitFabric.measured(role.value(), inches("40"), PrintKind.ALL_OVER).madeAs(kind)), Contents.EVERYTHING);
-        ClothLine line = cloth(result.byFabric().get("night")).lines().stream().filter(one -> one.use().place() == Use.Place.BINDING).findFirst().orElseThrow();
+                role -> new KitChoice.Fabric(KitFabric.measured(role.value(), inches("40"), PrintKind.ALL_OVER).madeAs(kind)),
+                Contents.EVERYTHING);
+        ClothLine line = cloth(result.byFabric().get("night")).lines().stream().filter(one -> one.use().place() == Use.Place.BINDING)
+                .findFirst().orElseThrow();
         assertThat(line.strips().value()).isEqualTo(new Count(7));
         return line.stripHeight().value();
     }
@@ -266,7 +276,8 @@ class NeedsTest {
     /** Night from what is tried, all other roles off the bolt. */
     private static Needs.Result with(KitChoice night, Contents contents) {
         return new Needs(PRACTICE, Instructions.PRINTED).of(
-                DESIGN, plan(QuiltSamples.throwSize()), role -> role.equals(QuiltSamples.NIGHT) ? night : fabric(role.value(), "40"), contents);
+                DESIGN, plan(QuiltSamples.throwSize()), role -> role.equals(QuiltSamples.NIGHT) ? night : fabric(role.value(), "40"),
+                contents);
     }
 
     private static Length sellNight(ShopPractice practice) {

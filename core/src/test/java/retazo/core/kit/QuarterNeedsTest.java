@@ -65,7 +65,8 @@ class QuarterNeedsTest {
     void a_role_of_a_pattern_is_planned_from_quarters_where_they_give_all_of_it_and_from_whole_cloth_elsewhere() {
         RoleSource quarters = new RoleSource(PrecutKind.FAT_QUARTER, true);
 
-        Map<String, Need> needs = NEEDS.byRole(DESIGN, PLAN, Map.of(QuiltSamples.LANTERN, quarters, QuiltSamples.NIGHT, quarters)).byFabric();
+        Map<String, Need> needs = NEEDS.byRole(DESIGN, PLAN, Map.of(QuiltSamples.LANTERN, quarters, QuiltSamples.NIGHT, quarters))
+                .byFabric();
 
         assertThat(needs.get("lantern").quarters()).isPresent();
         assertThat(needs.get("night").cloth()).isPresent();

@@ -56,6 +56,7 @@ class MoneyTest {
         assertThat(price.of(Length.ofYards(5, 8))).isEqualTo(new Money(DOLLAR, 806));
         assertThat(price.of(Length.ofYards(3, 8))).isEqualTo(new Money(DOLLAR, 484));
         assertThat(new ClothPrice(new Money(DOLLAR, 50), LengthUnit.YARD).of(Length.ofInches(12))).isEqualTo(new Money(DOLLAR, 17));
-        assertThat(new ClothPrice(new Money(DOLLAR, 2000), LengthUnit.METRE).of(Length.ofMillimetres(250))).isEqualTo(new Money(DOLLAR, 500));
+        assertThat(new ClothPrice(new Money(DOLLAR, 2000), LengthUnit.METRE).of(Length.ofMillimetres(250)))
+                .isEqualTo(new Money(DOLLAR, 500));
     }
 }

@@ -37,7 +37,8 @@ class OneSheetTest {
                 new Piece(5, 3, false), new Piece(5, 3, false), new Piece(3, 5, false), new Piece(3, 5, false), new Piece(2, 2, false));
 
         assertThat(new EveryCut().frees(8, 8, mill)).isFalse();
-        assertThat(new SheetPlanner().fewest(new SheetRequest(Length.ofInches(8), Length.ofInches(8), set(mill))).orElseThrow().sheets()).isEqualTo(2);
+        assertThat(new SheetPlanner().fewest(new SheetRequest(Length.ofInches(8), Length.ofInches(8), set(mill))).orElseThrow().sheets())
+                .isEqualTo(2);
     }
 
     @Provide

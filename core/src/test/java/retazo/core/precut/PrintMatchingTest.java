@@ -37,7 +37,8 @@ class PrintMatchingTest {
     @Test
     void singles_take_the_place_of_dropped_prints() {
         List<Print> prints = new ArrayList<>(List.of(
-                print("ripples", Value.DARK, 6), print("dots", Value.DARK, 1), print("rings", Value.DARK, 1), print("sails", Value.DARK, 1)));
+                print("ripples", Value.DARK, 6), print("dots", Value.DARK, 1), print("rings", Value.DARK, 1),
+                print("sails", Value.DARK, 1)));
         assertThat(new PrintMatching(prints, TWO_DIFFERENT).pair(4).units()).hasSize(3);
 
         prints.add(print("reeds", Value.DARK, 1));
@@ -47,7 +48,8 @@ class PrintMatchingTest {
 
     @Test
     void light_and_dark_must_match_up() {
-        List<Print> prints = List.of(print("fog", Value.LIGHT, 5), print("mud", Value.DARK, 2), print("coot", Value.DARK, 1), print("reed", Value.MEDIUM, 9));
+        List<Print> prints = List.of(print("fog", Value.LIGHT, 5), print("mud", Value.DARK, 2), print("coot", Value.DARK, 1),
+                print("reed", Value.MEDIUM, 9));
         Unit pair = new Unit(List.of(Optional.of(Value.LIGHT), Optional.of(Value.DARK)), 1);
 
         Pairing pairing = new PrintMatching(prints, pair).pair(5);
@@ -76,7 +78,8 @@ class PrintMatchingTest {
     /** For k different prints out of equal ones, n units can be made just if Σ min(pieces, n) ≥ k · n (Gale and Ryser). */
     @Property(tries = 200)
     void as_many_units_as_the_counts_allow(
-            @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 0, max = 6) Integer> pieces, @ForAll @IntRange(min = 1, max = 3) int places) {
+            @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 0, max = 6) Integer> pieces,
+            @ForAll @IntRange(min = 1, max = 3) int places) {
         List<Print> prints = new ArrayList<>();
         pieces.forEach(count -> prints.add(print("p" + prints.size(), Value.MEDIUM, count)));
         int expected = 0;

@@ -78,7 +78,8 @@ class QuartersFromBoltTest {
 
     /** No number of squares takes fewer quarters than their rows and columns allow, since all squares are alike. */
     @Property(tries = 60)
-    void squares_of_one_size_take_as_many_quarters_as_their_rows_ask_for(@ForAll @IntRange(min = 2, max = 18) int side, @ForAll @IntRange(min = 1, max = 90) int count) {
+    void squares_of_one_size_take_as_many_quarters_as_their_rows_ask_for(@ForAll @IntRange(min = 2, max = 18) int side,
+            @ForAll @IntRange(min = 1, max = 90) int count) {
         long each = (20L / side) * (18L / side);
 
         QuartersFromBolt cut = cut(side + " x " + side, count, PrecutKind.FAT_QUARTER, PrintKind.ALL_OVER).orElseThrow();
@@ -94,11 +95,13 @@ class QuartersFromBoltTest {
     private static List<PieceNeed> pieces(String piece, int count) {
         CutList list = new CutList(
                 List.of(),
-                List.of(new CutList.Line(REED, Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")),
+                List.of(new CutList.Line(REED, Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerQuilt(count),
+                        Optional.empty(), "")),
                 Optional.empty(), Optional.empty());
         QuiltSize size = new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty());
         QuiltDesign design = new QuiltDesign(
-                List.of(Role.of(REED, "A", "reed")), List.of(size), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
+                List.of(Role.of(REED, "A", "reed")), List.of(size), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST,
+                Map.of());
         return new QuiltPlanner(ShopPractice.customary()).plan(design, size).pieces();
     }
 }

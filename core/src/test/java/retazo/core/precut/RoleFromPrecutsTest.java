@@ -71,7 +71,8 @@ class RoleFromPrecutsTest {
     @Test
     void the_spare_of_a_pack_is_told_in_blocks() {
         RoleFromPrecuts night = RoleFromPrecuts.of(
-                new QuiltPlanner(ShopPractice.customary()).plan(QuiltSamples.ferryWake(), QuiltSamples.throwSize()), QuiltSamples.NIGHT, PrecutKind.SQUARES_10);
+                new QuiltPlanner(ShopPractice.customary()).plan(QuiltSamples.ferryWake(), QuiltSamples.throwSize()), QuiltSamples.NIGHT,
+                PrecutKind.SQUARES_10);
 
         assertThat(night.packs()).containsExactly(new RoleFromPrecuts.Packs(40, 1, 5, 22, 0), new RoleFromPrecuts.Packs(42, 1, 7, 24, 0));
         assertThat(night.blocksFrom(34)).isEqualTo(19);
@@ -81,11 +82,13 @@ class RoleFromPrecutsTest {
     private static RoleFromPrecuts of(PrecutKind kind, String piece, int count) {
         CutList list = new CutList(
                 List.of(),
-                List.of(new CutList.Line(REED, Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")),
+                List.of(new CutList.Line(REED, Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerQuilt(count),
+                        Optional.empty(), "")),
                 Optional.empty(), Optional.empty());
         QuiltSize size = new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty());
         QuiltDesign design = new QuiltDesign(
-                List.of(Role.of(REED, "A", "reed")), List.of(size), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
+                List.of(Role.of(REED, "A", "reed")), List.of(size), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST,
+                Map.of());
         return RoleFromPrecuts.of(new QuiltPlanner(ShopPractice.customary()).plan(design, size), REED, kind);
     }
 }

@@ -12,8 +12,8 @@ import retazo.core.measure.Length;
 /** A square of 10 that gives two of 5 × 4, which may not turn, each fault by itself. */
 class SheetPlanCheckTest {
 
-    private static final SheetRequest TWO =
-            new SheetRequest(Length.ofInches(10), Length.ofInches(10), List.of(new LaidPiece("A", Length.ofInches(5), Length.ofInches(4), 2, false)));
+    private static final SheetRequest TWO = new SheetRequest(Length.ofInches(10), Length.ofInches(10),
+            List.of(new LaidPiece("A", Length.ofInches(5), Length.ofInches(4), 2, false)));
 
     @Test
     void two_side_by_side_are_a_good_plan() {
@@ -37,9 +37,11 @@ class SheetPlanCheckTest {
     void a_mill_that_no_straight_cut_takes_apart_is_told() {
         SheetRequest four = new SheetRequest(
                 Length.ofInches(8), Length.ofInches(8), List.of(
-                        new LaidPiece("A", Length.ofInches(5), Length.ofInches(3), 2, false), new LaidPiece("B", Length.ofInches(3), Length.ofInches(5), 2, false)));
+                        new LaidPiece("A", Length.ofInches(5), Length.ofInches(3), 2, false),
+                        new LaidPiece("B", Length.ofInches(3), Length.ofInches(5), 2, false)));
         CutDiagram mill = new CutDiagram(List.of(
-                piece("A", 0, 0, 5, 3, false), piece("B", 5, 0, 3, 5, false), piece("A", 3, 5, 5, 3, false), piece("B", 0, 3, 3, 5, false)));
+                piece("A", 0, 0, 5, 3, false), piece("B", 5, 0, 3, 5, false), piece("A", 3, 5, 5, 3, false),
+                piece("B", 0, 3, 3, 5, false)));
 
         assertThat(SheetPlanCheck.faults(new SheetPlan(four, List.of(new SheetPlan.Cut(mill, 1)), 1))).isNotEmpty();
     }

@@ -20,7 +20,8 @@ class SheetPlannerTest {
     private final SheetPlanner planner = new SheetPlanner();
 
     /**
-     * Nine pieces 6 × 6 and 54 of 3 × 3 from squares of 9. A sheet with a large one has room for five small ones, in the 6 × 3 and the 9 × 3
+     * Nine pieces 6 × 6 and 54 of 3 × 3 from squares of 9. A sheet with a large one has room for five small ones, in the 6 × 3 and
+     * the 9 × 3
      * that are left: nine sheets give 45, a tenth of nine small ones the rest. A whole set of one and six does not fit any sheet.
      */
     @Test
@@ -38,7 +39,8 @@ class SheetPlannerTest {
     }
 
     /**
-     * Sets of a square of 2, one of 1 and a bar of 1 × 2 have 7 square inches; a sheet of 20 × 18 has 360, area for 51. There are too many ways to
+     * Sets of a square of 2, one of 1 and a bar of 1 × 2 have 7 square inches; a sheet of 20 × 18 has 360, area for 51. There are
+     * too many ways to
      * look at all, yet strips give most of them, and what was not proved is told.
      */
     @Test
@@ -68,8 +70,10 @@ class SheetPlannerTest {
 
     @Test
     void hundreds_of_small_pieces_are_planned_in_bounded_steps() {
-        SheetPlan plan = planner.fewest(sheet("17 1/2", "20 1/2", piece("A", "2 1/2", "2 1/2", 600, false), piece("B", "4 1/2", "2 1/2", 300, true),
-                piece("C", "6 1/2", "6 1/2", 80, false))).orElseThrow();
+        SheetPlan plan = planner
+                .fewest(sheet("17 1/2", "20 1/2", piece("A", "2 1/2", "2 1/2", 600, false), piece("B", "4 1/2", "2 1/2", 300, true),
+                        piece("C", "6 1/2", "6 1/2", 80, false)))
+                .orElseThrow();
 
         assertThat(plan.sheets()).isGreaterThanOrEqualTo(plan.bound());
         assertThat(plan.sheets() - plan.bound()).isLessThanOrEqualTo(2);
@@ -96,11 +100,13 @@ class SheetPlannerTest {
     @Provide
     Arbitrary<SheetRequest> small() {
         Arbitrary<Integer> halves = Arbitraries.integers().between(2, 9);
-        Arbitrary<LaidPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(20, 150), Arbitraries.of(true, false))
+        Arbitrary<LaidPiece> pieces = Combinators
+                .combine(halves, halves, Arbitraries.integers().between(20, 150), Arbitraries.of(true, false))
                 .as((width, height, count, turn) -> new LaidPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
         return pieces.list().ofMinSize(3).ofMaxSize(5).map(list -> {
             List<LaidPiece> named = new ArrayList<>();
-            list.forEach(piece -> named.add(new LaidPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
+            list.forEach(
+                    piece -> named.add(new LaidPiece("P" + named.size(), piece.width(), piece.height(), piece.count(), piece.mayTurn())));
             return new SheetRequest(Length.parse("20 1/2 in"), Length.parse("17 1/2 in"), named);
         });
     }
@@ -113,7 +119,8 @@ class SheetPlannerTest {
     @Provide
     Arbitrary<SheetRequest> sheets() {
         Arbitrary<Integer> halves = Arbitraries.integers().between(4, 22);
-        Arbitrary<LaidPiece> pieces = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 30), Arbitraries.of(true, false))
+        Arbitrary<LaidPiece> pieces = Combinators
+                .combine(halves, halves, Arbitraries.integers().between(1, 30), Arbitraries.of(true, false))
                 .as((width, height, count, turn) -> new LaidPiece("", Length.ofInches(width, 2), Length.ofInches(height, 2), count, turn));
         return pieces.list().ofMinSize(1).ofMaxSize(3).map(list -> {
             List<LaidPiece> named = new ArrayList<>();
@@ -122,7 +129,10 @@ class SheetPlannerTest {
         });
     }
 
-    /** 40 of 1 × 1, 40 of 1 × 2, 40 of 2 × 2 and 40 of 2 × 3 on 17 1/2 × 20 1/2: more ways than are looked at; 520 of 358 3/4 square inches are two. */
+    /**
+     * 40 of 1 × 1, 40 of 1 × 2, 40 of 2 × 2 and 40 of 2 × 3 on 17 1/2 × 20 1/2: more ways than are looked at; 520 of 358 3/4
+     * square inches are two.
+     */
     @Test
     void where_not_all_diagrams_are_looked_at_the_bound_is_the_area() {
         SheetPlan plan = planner.fewest(sheet(

@@ -13,7 +13,8 @@ import retazo.core.measure.Length;
 class SheetYieldTest {
 
     @ParameterizedTest
-    @CsvSource({"20, 18, 10, 10, 2", "20, 18, 5, 5, 12", "20, 18, 20, 18, 1", "20, 18, 40, 2.5, 0", "20, 9, 10, 10, 0", "18, 10, 9, 5, 4", "17, 12, 6, 8, 4"})
+    @CsvSource({"20, 18, 10, 10, 2", "20, 18, 5, 5, 12", "20, 18, 20, 18, 1", "20, 18, 40, 2.5, 0", "20, 9, 10, 10, 0", "18, 10, 9, 5, 4",
+            "17, 12, 6, 8, 4"})
     void so_many_come_out_of_one(double length, double width, double wantedLength, double wantedWidth, int count) {
         assertThat(SheetYield.of(sheet(length, width), sheet(wantedLength, wantedWidth))).isEqualTo(count);
     }

@@ -36,7 +36,8 @@ class PrintedLengthsTest {
      *
      * @param usable width of the cloth in inches
      */
-    private record Sheet(int usable, boolean squared, boolean finishedStrips, boolean finishedPatches, int overage, boolean binding, boolean trim) {
+    private record Sheet(int usable, boolean squared, boolean finishedStrips, boolean finishedPatches, int overage, boolean binding,
+            boolean trim) {
 
         static Sheet plain() {
             return new Sheet(40, true, false, false, 4, true, true);
@@ -124,7 +125,8 @@ class PrintedLengthsTest {
         }).toList();
         QuiltDesign plain = QuiltSamples.ferryWake();
         QuiltDesign design = new QuiltDesign(
-                plain.roles(), plain.sizes(), Optional.of(new SizeTable(rows)), Optional.empty(), plain.drawing(), plain.plannedFrom(), Map.of());
+                plain.roles(), plain.sizes(), Optional.of(new SizeTable(rows)), Optional.empty(), plain.drawing(), plain.plannedFrom(),
+                Map.of());
         return PrintedLengths.judge(design, ShopPractice.customary());
     }
 
@@ -138,7 +140,8 @@ class PrintedLengthsTest {
         judge(printer).stream()
                 .filter(verdict -> verdict.judgement() != Judgement.AGREES)
                 .forEach(verdict -> habits.merge(
-                        verdict.reading().map(reading -> reading.habits().get(0).code() + reading.habits().get(0).arguments()).orElse("none"),
+                        verdict.reading().map(reading -> reading.habits().get(0).code() + reading.habits().get(0).arguments())
+                                .orElse("none"),
                         1, Integer::sum));
         return habits.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse("all agrees");
     }
@@ -161,7 +164,8 @@ class PrintedLengthsTest {
         found.put("reading.parts[9 in]", diagnosis((role, size) -> Sheet.plain().strips(role, size).stream()
                 .map(strips -> upTo(strips, 72)).reduce(Length.ZERO, Length::plus)));
         found.put("reading.margin[18 in]", diagnosis((role, size) -> upTo(Sheet.plain().exact(role, size) + 144, EIGHTH_YARD)));
-        found.put("reading.margin-share[10]", diagnosis((role, size) -> upTo((Sheet.plain().exact(role, size) * 11 + 9) / 10, EIGHTH_YARD)));
+        found.put("reading.margin-share[10]",
+                diagnosis((role, size) -> upTo((Sheet.plain().exact(role, size) * 11 + 9) / 10, EIGHTH_YARD)));
 
         long right = found.entrySet().stream().filter(entry -> entry.getKey().equals(entry.getValue())).count();
         assertThat(right).as(found.toString()).isGreaterThanOrEqualTo(9);
@@ -171,7 +175,8 @@ class PrintedLengthsTest {
     @Test
     void a_length_that_no_reading_explains_says_so() {
         List<LengthVerdict> verdicts = judge((role, size) -> role.equals("fog") && size.key().value().equals("twin")
-                ? Length.ofInches(47) : from(Sheet.plain()).print(role, size));
+                ? Length.ofInches(47)
+                : from(Sheet.plain()).print(role, size));
         LengthVerdict wrong = verdicts.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).findFirst().orElseThrow();
 
         assertThat(wrong.size()).isEqualTo(QuiltSamples.twin().key());
@@ -183,7 +188,8 @@ class PrintedLengthsTest {
     /** 35 blocks of 144 in² have more than 700 in² of night; on cloth 44 in wide that is more than 9 in. */
     @Test
     void a_length_that_its_own_pieces_cover_is_impossible() {
-        List<LengthVerdict> verdicts = judge((role, size) -> role.equals("night") ? Length.ofInches(9, 2) : from(Sheet.plain()).print(role, size));
+        List<LengthVerdict> verdicts = judge(
+                (role, size) -> role.equals("night") ? Length.ofInches(9, 2) : from(Sheet.plain()).print(role, size));
 
         assertThat(verdicts).filteredOn(verdict -> verdict.role().equals(QuiltSamples.NIGHT))
                 .allMatch(verdict -> verdict.judgement() == Judgement.IMPOSSIBLE);

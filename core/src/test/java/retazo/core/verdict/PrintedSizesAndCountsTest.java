@@ -41,9 +41,10 @@ class PrintedSizesAndCountsTest {
     /** Raw 1/2 in larger; borders of 4 1/2 add 57 × 69; without them 48 × 60; a border on one side only 52 × 64; a row less 56 × 56. */
     @ParameterizedTest
     @CsvSource({
-        "56, 68, AGREES, none", "56 1/2, 68 1/2, GENEROUS, reading.raw-top", "57, 69, GENEROUS, reading.borders-as-cut",
-        "48, 60, TOO_LITTLE, reading.without-borders", "52, 64, TOO_LITTLE, reading.border-once", "68, 56, TOO_LITTLE, reading.other-way-round",
-        "56, 56, TOO_LITTLE, reading.grid", "58, 70 1/2, GENEROUS, reading.blocks-as-cut", "61, 72, GENEROUS, none"})
+            "56, 68, AGREES, none", "56 1/2, 68 1/2, GENEROUS, reading.raw-top", "57, 69, GENEROUS, reading.borders-as-cut",
+            "48, 60, TOO_LITTLE, reading.without-borders", "52, 64, TOO_LITTLE, reading.border-once",
+            "68, 56, TOO_LITTLE, reading.other-way-round",
+            "56, 56, TOO_LITTLE, reading.grid", "58, 70 1/2, GENEROUS, reading.blocks-as-cut", "61, 72, GENEROUS, none"})
     void a_printed_finished_size_is_read(String width, String height, Judgement judgement, String reading) {
         SizeVerdict verdict = PrintedSizes.judge(printing(width, height, Optional.empty()), ShopPractice.customary()).get(0);
 
@@ -60,7 +61,8 @@ class PrintedSizesAndCountsTest {
     void printed_counts_are_read() {
         CutList list = new CutList(
                 List.of(),
-                List.of(line("night", "3 1/2", 100), line("night", "3 1/2", 5), line("night", "3 1/2", 60), line("lantern", "4", 40), line("fog", "9", 3),
+                List.of(line("night", "3 1/2", 100), line("night", "3 1/2", 5), line("night", "3 1/2", 60), line("lantern", "4", 40),
+                        line("fog", "9", 3),
                         line("night", "3 1/2", 77)),
                 Optional.empty(), Optional.empty());
 
@@ -68,8 +70,8 @@ class PrintedSizesAndCountsTest {
                 .filter(verdict -> verdict.size().equals(QuiltSamples.throwSize().key())).toList();
 
         assertThat(verdicts).extracting(
-                        CountVerdict::judgement, CountVerdict::workedOut,
-                        verdict -> verdict.reading().map(found -> found.habits().get(0).code()).orElse("none"))
+                CountVerdict::judgement, CountVerdict::workedOut,
+                verdict -> verdict.reading().map(found -> found.habits().get(0).code()).orElse("none"))
                 .containsExactly(
                         tuple(Judgement.AGREES, new Count(100), "none"),
                         tuple(Judgement.TOO_LITTLE, new Count(100), "reading.one-block"),
@@ -82,6 +84,7 @@ class PrintedSizesAndCountsTest {
     private static CutList.Line line(String role, String piece, int count) {
         SizeKey size = QuiltSamples.throwSize().key();
         return new CutList.Line(
-                new RoleKey(role), Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerSize(Map.of(size, count)), Optional.empty(), "");
+                new RoleKey(role), Use.BLOCKS, CutForm.read(piece).orElseThrow(), new CutCount.PerSize(Map.of(size, count)),
+                Optional.empty(), "");
     }
 }

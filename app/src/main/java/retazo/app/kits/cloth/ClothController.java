@@ -73,7 +73,8 @@ class ClothController {
             if (bolt.isPresent()) {
                 Fabric fabric = fabrics.fabric(bolt.get().fabricId());
                 cloth.put(role, new AtHand.Cloth(
-                        KitFabric.measured("bolt-" + bolt.get().id(), bolt.get().usableWidth(), fabrics.inKit(fabric, practice.practice()).print()),
+                        KitFabric.measured("bolt-" + bolt.get().id(), bolt.get().usableWidth(),
+                                fabrics.inKit(fabric, practice.practice()).print()),
                         bolt.get().free()));
                 known.put(role, words.text("cloth.bolt", fabric.name(), LengthView.of(bolt.get().free(), LengthUnit.YARD).plain(),
                         LengthView.inches(bolt.get().usableWidth()).plain()));
@@ -85,7 +86,7 @@ class ClothController {
                             return null;
                         });
                 Optional.ofNullable(cloth.get(role)).map(there -> there.match(length -> "", precuts -> words.text(
-                                "cloth.precuts." + precuts.kind().code(), precuts.sheets().value())))
+                        "cloth.precuts." + precuts.kind().code(), precuts.sheets().value())))
                         .ifPresent(text -> known.put(role, text));
             }
         }
@@ -103,7 +104,8 @@ class ClothController {
         return amount.match(
                 length -> new AtHand.Cloth(
                         new KitFabric(
-                                role.value(), pattern.design().practice(practice.practice()).figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER),
+                                role.value(), pattern.design().practice(practice.practice()).figure(PracticeMeasure.USABLE_WIDTH),
+                                PrintKind.ALL_OVER),
                         length.length()),
                 AtHand.Precuts::of);
     }

@@ -22,9 +22,11 @@ record ClothForm(@Nullable String from, @Nullable List<Row> rows) {
     }
 
     String cloth(RoleKey role) {
-        return rows == null ? "" : rows.stream()
-                .filter(row -> row != null && role.value().equals(row.role()) && row.cloth() != null)
-                .map(row -> row.cloth().strip())
-                .findFirst().orElse("");
+        return rows == null
+                ? ""
+                : rows.stream()
+                        .filter(row -> row != null && role.value().equals(row.role()) && row.cloth() != null)
+                        .map(row -> row.cloth().strip())
+                        .findFirst().orElse("");
     }
 }

@@ -102,7 +102,8 @@ record ClothPage(
 
         private String amount(Quantity quantity) {
             return quantity.match(
-                    length -> LengthView.inches(length).plain(), exact -> "", count -> words.text("cloth.count", count.value()), percent -> "");
+                    length -> LengthView.inches(length).plain(), exact -> "", count -> words.text("cloth.count", count.value()),
+                    percent -> "");
         }
 
         private String letter(RoleKey role) {

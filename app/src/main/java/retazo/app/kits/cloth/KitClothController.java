@@ -59,7 +59,8 @@ class KitClothController {
     private final Words words;
 
     KitClothController(
-            KitService kits, KitWorks works, LeftOverOffers offers, KitOtherSources otherSources, PracticeService practice, PriceListService prices, StaffService staff, Clock clock, Words words) {
+            KitService kits, KitWorks works, LeftOverOffers offers, KitOtherSources otherSources, PracticeService practice,
+            PriceListService prices, StaffService staff, Clock clock, Words words) {
         this.kits = kits;
         this.works = works;
         this.offers = offers;
@@ -123,8 +124,11 @@ class KitClothController {
         model.addAttribute("precuts", precuts);
         model.addAttribute("piecesKnown", kit.knowsItsPieces());
         model.addAttribute("decided", kit.decision().map(decision -> words.text(
-                decision.reason().isEmpty() ? "kit.chosen" : "kit.decided", staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()), decision.reason())).orElse(""));
-        Optional<Good> good = precuts.stream().filter(one -> one.code().equals(code)).findFirst().or(() -> all.isEmpty() ? precuts.stream().findFirst() : Optional.empty());
+                decision.reason().isEmpty() ? "kit.chosen" : "kit.decided",
+                staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()),
+                decision.reason())).orElse(""));
+        Optional<Good> good = precuts.stream().filter(one -> one.code().equals(code)).findFirst()
+                .or(() -> all.isEmpty() ? precuts.stream().findFirst() : Optional.empty());
         if (good.isPresent()) {
             return showPrecut(kit, good.get(), model);
         }
@@ -160,7 +164,8 @@ class KitClothController {
         Length ownWidth = works.usableWidth(kit, fabric);
         Length width = settings.usableWidth(reader).orElse(ownWidth);
         Kit whole = kit.layingWhole(fabric);
-        ClothQuestion.Compared compared = compared(kit, fabric, looked.together(), new KitOtherSources.Tried(tried, width, looked.others()));
+        ClothQuestion.Compared compared = compared(kit, fabric, looked.together(),
+                new KitOtherSources.Tried(tried, width, looked.others()));
         model.addAttribute("others", looked.others());
         model.addAttribute("fabric", fabric);
         model.addAttribute("letters", String.join(", ", kit.lettersByFabric().get(fabric)));
@@ -173,7 +178,8 @@ class KitClothController {
                 .flatMap(need -> KitSheetsView.of(need, tried.sellingUnit(), words)));
         model.addAttribute("taken", kit.precutsFor(fabric).values().stream().distinct().map(good -> taken(kit, good, tried)).toList());
         model.addAttribute("leftOvers", kit.isCutByTheShop()
-                ? Optional.of(leftOvers(kit, fabric, new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
+                ? Optional.of(leftOvers(kit, fabric,
+                        new LeftOversView.Measures(shop.length(PracticeMeasure.BINDING_WIDTH), ownWidth, shop.sellingUnit())))
                 : Optional.empty());
         model.addAttribute("own", ownSettings(kit));
         model.addAttribute("shown", settings.shown(shop, ownWidth));
@@ -182,7 +188,8 @@ class KitClothController {
 
     private ClothQuestion question(Kit kit, Fabric fabric, ShopPractice tried, Length width, ClothQuestion.Compared compared) {
         return new ClothQuestion(
-                (by, instructions, usable) -> works.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried, compared);
+                (by, instructions, usable) -> works.clothNeed(kit, fabric, by, instructions, usable), width, kit.instructions(), tried,
+                compared);
     }
 
     /** What the kit has otherwise than its pattern and the shop, in words. */
@@ -193,7 +200,8 @@ class KitClothController {
         kit.settings().measures().keySet().stream().sorted().forEach(measure -> texts.add(words.text(
                 "kit.own", words.text("figure.practice." + measure.key()), own.length(measure), without.length(measure))));
         kit.settings().margin().ifPresent(margin -> texts.add(words.text(
-                "kit.own", words.text("figure.practice.margin"), MarginText.write(margin, own.sellingUnit()), MarginText.write(without.margin(), own.sellingUnit()))));
+                "kit.own", words.text("figure.practice.margin"), MarginText.write(margin, own.sellingUnit()),
+                MarginText.write(without.margin(), own.sellingUnit()))));
         kit.settings().longStrips().ifPresent(lay -> texts.add(words.text(
                 "kit.own", words.text("practice.longStrips"), words.text("practice.longStrips." + lay),
                 words.text("practice.longStrips." + without.lay().longStrips()))));
@@ -203,10 +211,12 @@ class KitClothController {
     private ClothQuestion.Compared compared(Kit kit, Fabric fabric, int kitsTogether, KitOtherSources.Tried tried) {
         UsualPrices usual = prices.usual();
         ClothQuestion.MayChoose mayChoose = kit.isOurs()
-                ? ClothQuestion.MayChoose.EVERYTHING : kit.followsPrinted() ? ClothQuestion.MayChoose.NOTHING : ClothQuestion.MayChoose.SOURCE;
+                ? ClothQuestion.MayChoose.EVERYTHING
+                : kit.followsPrinted() ? ClothQuestion.MayChoose.NOTHING : ClothQuestion.MayChoose.SOURCE;
         List<String> alike = kitsTogether == 0 ? List.of() : works.work(kit).cutLike(fabric.code()).stream().map(Fabric::name).toList();
         return new ClothQuestion.Compared(
-                new ClothQuestion.Batch(kitsTogether, alike), fabric.kind(), fabric.prices().price().or(usual::cloth), usual, otherSources.of(kit, fabric, tried), mayChoose);
+                new ClothQuestion.Batch(kitsTogether, alike), fabric.kind(), fabric.prices().price().or(usual::cloth), usual,
+                otherSources.of(kit, fabric, tried), mayChoose);
     }
 
     private LeftOversView leftOvers(Kit kit, Fabric fabric, LeftOversView.Measures measures) {

@@ -76,8 +76,11 @@ class KitOtherSources {
         Map<List<Object>, List<Good>> alike = new LinkedHashMap<>();
         goods.all().stream()
                 .filter(good -> good.precut().isPresent() && !whole.goods().containsValue(good))
-                .forEach(good -> alike.computeIfAbsent(List.of(good.precut().get(), good.perUnit(), good.measured()), key -> new ArrayList<>()).add(good));
-        return alike.values().stream().filter(group -> tried.all() || group.contains(kit.sources().precuts().get(role.key()))).flatMap(group -> precuts(kit, whole, role, group, tried).stream()).toList();
+                .forEach(good -> alike
+                        .computeIfAbsent(List.of(good.precut().get(), good.perUnit(), good.measured()), key -> new ArrayList<>())
+                        .add(good));
+        return alike.values().stream().filter(group -> tried.all() || group.contains(kit.sources().precuts().get(role.key())))
+                .flatMap(group -> precuts(kit, whole, role, group, tried).stream()).toList();
     }
 
     private Optional<ClothQuestion.Other> precuts(Kit kit, Kit whole, Role role, List<Good> alike, Tried tried) {

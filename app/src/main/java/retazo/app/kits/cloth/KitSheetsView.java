@@ -28,10 +28,12 @@ public record KitSheetsView(
         return need.amount().match(
                 cloth -> Optional.empty(), printed -> Optional.empty(),
                 quarters -> Optional.of(new KitSheetsView(
-                        words.text("precuts.kind." + quarters.kind().code()), Optional.of(SheetsView.of(quarters.plan(), words)), measure(quarters.plan(), words),
+                        words.text("precuts.kind." + quarters.kind().code()), Optional.of(SheetsView.of(quarters.plan(), words)),
+                        measure(quarters.plan(), words),
                         Optional.of(LengthView.of(quarters.sell().value(), unit)), 0, FigureView.of(quarters.sell(), words, unit))),
                 units -> Optional.of(new KitSheetsView(
-                        "", units.plan().map(plan -> SheetsView.of(plan, words)), units.plan().map(plan -> measure(plan, words)).orElseGet(() -> FractionText.of("")),
+                        "", units.plan().map(plan -> SheetsView.of(plan, words)),
+                        units.plan().map(plan -> measure(plan, words)).orElseGet(() -> FractionText.of("")),
                         Optional.empty(), units.count().value().value(), FigureView.of(units.count(), words, unit))));
     }
 

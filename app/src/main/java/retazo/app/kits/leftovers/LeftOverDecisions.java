@@ -65,7 +65,8 @@ class LeftOverDecisions {
             return Outcome.refused(Problem.of("left.does-not-serve", rest.height(), rest.width()));
         }
         Good good = purpose.cutInto().map(kind -> goods.quartersOf(fabric, kind, works.usableWidth(kit, fabric)))
-                .orElseGet(() -> goods.leftOver(new Good.Piece(fabric.id(), rest.width(), rest.height()), fabric.name(), fabric.groundColour()));
+                .orElseGet(() -> goods.leftOver(new Good.Piece(fabric.id(), rest.width(), rest.height()), fabric.name(),
+                        fabric.groundColour()));
         book.keep(
                 new KeptLeftOverEntity.Source(kitId, fabric.id(), offer.get().rests()), good, purpose.forKit(), decision(personId));
         return Outcome.done(good);
@@ -83,7 +84,8 @@ class LeftOverDecisions {
     Outcome<Kit> take(long kitId, long goodId, long personId) {
         Kit kit = kits.kit(kitId);
         Good good = goods.good(goodId);
-        boolean ofItsCloth = good.piece().map(piece -> kit.fabrics().values().stream().anyMatch(fabric -> fabric.id() == piece.fabricId())).orElse(false);
+        boolean ofItsCloth = good.piece().map(piece -> kit.fabrics().values().stream().anyMatch(fabric -> fabric.id() == piece.fabricId()))
+                .orElse(false);
         if (!kit.isCutByTheShop() || !ofItsCloth) {
             return Outcome.refused(Problem.of("left.not-for-this-kit"));
         }

@@ -133,8 +133,8 @@ public class LeftOverOffers {
         Optional<Need.Amount.Cloth> without = cloth(new KitCloth(kit, own, fabrics, Map.of()), fabric, width);
         Optional<Need.Amount.Cloth> with = cloth(new KitCloth(kit, own, fabrics, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
         return without.flatMap(all -> with.map(less -> new Less(
-                        all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()),
-                        less.plan().laid().map(LaidCloth::partsFromLeftOvers).orElse(Map.of()))))
+                all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()),
+                less.plan().laid().map(LaidCloth::partsFromLeftOvers).orElse(Map.of()))))
                 .orElse(Less.NOTHING);
     }
 

@@ -48,7 +48,8 @@ public record LeftOversView(List<Row> rows, List<Taking> atHand) {
     }
 
     public static LeftOversView of(
-            List<LeftOverOffers.Offer> offers, List<LeftOverOffers.AtHand> atHand, Map<Long, Kit> kitsById, Measures measures, Words words) {
+            List<LeftOverOffers.Offer> offers, List<LeftOverOffers.AtHand> atHand, Map<Long, Kit> kitsById, Measures measures,
+            Words words) {
         return new LeftOversView(
                 offers.stream().filter(offer -> isOfUse(offer, measures)).map(offer -> row(offer, kitsById, measures, words)).toList(),
                 atHand.stream().map(one -> taking(one, measures, words)).toList());
@@ -87,8 +88,8 @@ public record LeftOversView(List<Row> rows, List<Taking> atHand) {
         List<Choice> choices = new ArrayList<>();
         offer.serves().forEach(serves -> choices.add(new Choice(
                 "kit-" + serves.kit().id(), words.text("left.for-kit", serves.kit().name(), less(serves.less(), measures, words)))));
-        offer.shopCuts().forEach((kind, count) ->
-                choices.add(new Choice(kind.code(), words.text("left.cut", count, words.text("left.shop-cut." + kind.code())))));
+        offer.shopCuts().forEach((kind, count) -> choices
+                .add(new Choice(kind.code(), words.text("left.cut", count, words.text("left.shop-cut." + kind.code())))));
         choices.add(new Choice("shelf", words.text("left.shelf")));
         return choices;
     }
@@ -109,7 +110,8 @@ public record LeftOversView(List<Row> rows, List<Taking> atHand) {
     private static Taking taking(LeftOverOffers.AtHand one, Measures measures, Words words) {
         String size = one.good().piece().map(piece -> size(piece.height(), piece.width())).orElse("");
         String code = one.taken() ? one.free() > 0 ? "left.taken" : "left.taken.none" : "left.could";
-        return new Taking(one.good().id(), one.taken(), FractionText.of(words.text(code, size, one.free(), less(one.less(), measures, words))));
+        return new Taking(one.good().id(), one.taken(),
+                FractionText.of(words.text(code, size, one.free(), less(one.less(), measures, words))));
     }
 
     private static String size(Length height, Length width) {

@@ -55,7 +55,8 @@ class KitController {
     private final Words words;
 
     KitController(
-            KitService kits, KitWorks works, PatternService patterns, RoleSources sources, FabricService fabrics, GoodService goods, KitShelf shelf, PracticeService practice, Words words) {
+            KitService kits, KitWorks works, PatternService patterns, RoleSources sources, FabricService fabrics, GoodService goods,
+            KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
         this.works = works;
         this.patterns = patterns;
@@ -110,7 +111,8 @@ class KitController {
         Kit kit = kits.kit(id);
         KitWork work = works.work(kit);
         KitPage page = KitPage.of(
-                work, new KitPage.Known(works.possible(work), onShelf(id), works.savedByPlan(work), works.costs(work)), practice.practice().sellingUnit(), figure, words);
+                work, new KitPage.Known(works.possible(work), onShelf(id), works.savedByPlan(work), works.costs(work)),
+                practice.practice().sellingUnit(), figure, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("prints", prints(List.of(kit)));
@@ -163,7 +165,8 @@ class KitController {
         Map<RoleKey, Fabric> chosen = form.chosen(pattern, byCode());
         Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, goodsByCode());
         Function<RoleKey, Ink> inks = role -> chosenGoods.containsKey(role)
-                ? Kit.ink(chosenGoods.get(role)) : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
+                ? Kit.ink(chosenGoods.get(role))
+                : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
         List<QuiltSize> sizes = pattern.design().sizes();
         model.addAttribute("pattern", pattern);
         model.addAttribute("form", form);

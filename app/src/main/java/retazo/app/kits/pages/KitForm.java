@@ -59,7 +59,8 @@ record KitForm(
         Map<RoleKey, Fabric> chosen = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
             String key = role.key().value();
-            Optional.ofNullable(byCode.get(fabric(key))).or(() -> Optional.ofNullable(byCode.get(beside(key)))).ifPresent(fabric -> chosen.put(role.key(), fabric));
+            Optional.ofNullable(byCode.get(fabric(key))).or(() -> Optional.ofNullable(byCode.get(beside(key))))
+                    .ifPresent(fabric -> chosen.put(role.key(), fabric));
         }
         return chosen;
     }

@@ -105,10 +105,14 @@ record KitPage(
                 known.onShelf(),
                 work.problems().stream().map(words::of).toList(),
                 FractionText.of(known.savedByPlan().isPositive()
-                        ? words.text("kit.saving." + kit.instructions(), LengthView.of(known.savedByPlan(), unit).plain()) : ""),
+                        ? words.text("kit.saving." + kit.instructions(), LengthView.of(known.savedByPlan(), unit).plain())
+                        : ""),
                 new Costs(
-                        price.total().map(MoneyText::of).orElse(""), known.costs().cost().flatMap(BillCost::total).map(MoneyText::of).orElse(""),
-                        price.byCode().isEmpty() ? "" : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
+                        price.total().map(MoneyText::of).orElse(""),
+                        known.costs().cost().flatMap(BillCost::total).map(MoneyText::of).orElse(""),
+                        price.byCode().isEmpty()
+                                ? ""
+                                : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
@@ -142,7 +146,8 @@ record KitPage(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(picked.letters().isEmpty()
-                                            ? "kit.copy-of-pattern" : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single")),
+                                            ? "kit.copy-of-pattern"
+                                            : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single")),
                             LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),

@@ -58,7 +58,8 @@ class KitSettingsController {
 
     /** Lays its long strips in another way than its pattern and the shop. */
     @PostMapping("/long-strips")
-    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
+    String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric,
+            RedirectAttributes next) {
         kits.set(id, kits.kit(id).settings().with(lay));
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         return back(id, fabric, next);

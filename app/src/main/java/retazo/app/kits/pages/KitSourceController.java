@@ -49,7 +49,8 @@ class KitSourceController {
         Fabric cloth = kit.fabric(fabric);
         KitSources whole = kit.layingWhole(cloth).sources();
         KitSources wanted = quarters.isPresent()
-                ? whole.with(cloth.id(), quarters.flatMap(PrecutKind::ofCode).orElseThrow(() -> new NotFoundException("kind of quarters", quarters.get())))
+                ? whole.with(cloth.id(),
+                        quarters.flatMap(PrecutKind::ofCode).orElseThrow(() -> new NotFoundException("kind of quarters", quarters.get())))
                 : whole.with(role(kit.layingWhole(cloth), role.orElse("")), precut(good.orElse("")));
         return keep(id, fabric, wanted, next);
     }

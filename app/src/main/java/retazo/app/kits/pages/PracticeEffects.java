@@ -70,7 +70,8 @@ class PracticeEffects {
                 boolean more = then.isLongerThan(now);
                 String by = LengthView.of(more ? then.minus(now) : now.minus(then), unit).plain();
                 lines.add(new Line(
-                        kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)), words.text(more ? "practice.more" : "practice.less", by), more));
+                        kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)),
+                        words.text(more ? "practice.more" : "practice.less", by), more));
             }
         }
         return lines;
@@ -91,12 +92,14 @@ class PracticeEffects {
         for (Kit kit : kits.all()) {
             if (kit.settings().any()) {
                 String margin = kit.settings().margin()
-                        .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit())).orElse("");
+                        .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit()))
+                        .orElse("");
                 String lay = kit.settings().longStrips()
                         .map(one -> words.text("practice.longStrips") + " " + words.text("practice.longStrips." + one)).orElse("");
                 own.add(new Own(
                         kit.name(), "/kits/" + kit.id() + "/cloth",
-                        Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
+                        Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty())
+                                .collect(Collectors.joining(", "))));
             }
         }
         return own;

@@ -51,7 +51,8 @@ public class KitPairings {
      * @param suggested how many units there may be: the blocks of the size
      */
     public record Bundle(
-            Role role, Good good, int packs, List<BundlePrint> prints, List<KitSingle> singles, Optional<PairingRule> rule, Optional<PrintMatching.Pairing> pairing,
+            Role role, Good good, int packs, List<BundlePrint> prints, List<KitSingle> singles, Optional<PairingRule> rule,
+            Optional<PrintMatching.Pairing> pairing,
             int suggested) {
 
         /** How many pieces there are of all prints that are used. */
@@ -61,8 +62,8 @@ public class KitPairings {
 
         List<PrintMatching.Print> used() {
             return Stream.concat(
-                            prints.stream().map(print -> print.inPacks(packs)),
-                            singles.stream().map(single -> new PrintMatching.Print(single.good().name(), single.value(), single.piecesFor(good))))
+                    prints.stream().map(print -> print.inPacks(packs)),
+                    singles.stream().map(single -> new PrintMatching.Print(single.good().name(), single.value(), single.piecesFor(good))))
                     .filter(print -> print.pieces() > 0).toList();
         }
     }
@@ -87,7 +88,8 @@ public class KitPairings {
                 Optional<PairingRule> rule = Optional.ofNullable(rules.get(role.key().value()));
                 Bundle bundle = new Bundle(role, good, packs, prints, kit.sources().singlesOf(role.key()), rule, Optional.empty(), blocks);
                 bundles.add(new Bundle(
-                        role, good, packs, prints, bundle.singles(), rule, rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
+                        role, good, packs, prints, bundle.singles(), rule,
+                        rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
             }
         }
         return bundles;

@@ -85,7 +85,8 @@ class PairingController {
         int read = reader.number("single", count, 1, KitSingle.MOST);
         Good loose = goods.byCode(good).filter(one -> one.precut().isPresent()).orElseThrow(() -> new NotFoundException("precut", good));
         Outcome<Kit> outcome = reader.anyProblem()
-                ? Outcome.refused(reader.problems()) : pairings.take(id, new KitSingle(new RoleKey(role), loose, value, read));
+                ? Outcome.refused(reader.problems())
+                : pairings.take(id, new KitSingle(new RoleKey(role), loose, value, read));
         return outcome.match(
                 kit -> {
                     next.addFlashAttribute("done", words.text("done.single", loose.name()));
@@ -103,7 +104,8 @@ class PairingController {
 
     private String show(long id, @Nullable RuleForm typed, Faults faults, Model model) {
         Kit kit = kits.kit(id);
-        List<PairingView> bundles = pairings.of(kit).stream().map(bundle -> PairingView.of(bundle, pairings.replacements(kit, bundle), words)).toList();
+        List<PairingView> bundles = pairings.of(kit).stream()
+                .map(bundle -> PairingView.of(bundle, pairings.replacements(kit, bundle), words)).toList();
         model.addAttribute("kit", kit);
         model.addAttribute("bundles", bundles);
         model.addAttribute("typed", typed);

@@ -37,7 +37,8 @@ public record PairingRule(int units, PrintMatching.Unit unit) {
 
     /** As it is typed. */
     public String placesText() {
-        return unit.places().stream().map(place -> place.map(value -> value.name().toLowerCase(Locale.ROOT)).orElse(ANY)).collect(Collectors.joining(", "));
+        return unit.places().stream().map(place -> place.map(value -> value.name().toLowerCase(Locale.ROOT)).orElse(ANY))
+                .collect(Collectors.joining(", "));
     }
 
     /** How many pieces all units take together. */

@@ -23,7 +23,8 @@ import retazo.core.precut.PrintMatching;
  * @param mismatch  that the prints typed are not as many as the pack has pieces, in words; empty where they are
  */
 public record PairingView(
-        String roleKey, String letter, String roleName, String good, long goodId, int units, String places, int identical, String answer, boolean complete,
+        String roleKey, String letter, String roleName, String good, long goodId, int units, String places, int identical, String answer,
+        boolean complete,
         List<Unit> list, String dropped, List<KitSingle> singles, List<Good> offers, String mismatch) {
 
     /** A unit with its prints. */
@@ -59,10 +60,12 @@ public record PairingView(
             return words.text("pairing.complete", pairing.asked());
         }
         boolean enough = bundle.pieces() >= rule.pieces();
-        return words.text(enough ? "pairing.short-though-enough" : "pairing.short", pairing.units().size(), pairing.asked(), bundle.pieces(), rule.pieces());
+        return words.text(enough ? "pairing.short-though-enough" : "pairing.short", pairing.units().size(), pairing.asked(),
+                bundle.pieces(), rule.pieces());
     }
 
     private static String dropped(KitPairings.Bundle bundle) {
-        return bundle.prints().stream().filter(print -> print.part() == BundlePrint.Part.DROPPED).map(BundlePrint::name).collect(Collectors.joining(", "));
+        return bundle.prints().stream().filter(print -> print.part() == BundlePrint.Part.DROPPED).map(BundlePrint::name)
+                .collect(Collectors.joining(", "));
     }
 }

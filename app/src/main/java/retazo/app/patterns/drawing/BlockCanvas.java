@@ -54,8 +54,10 @@ record BlockCanvas(int index, String name, QuiltPicture picture, List<Spot> spot
                     Cell cell = cellAt(draft, r, c);
                     spots.add(new Spot(
                             r, c, QuiltPicture.inches(sum(draft.columnWidths(), c)), QuiltPicture.inches(sum(draft.rowHeights(), r)),
-                            QuiltPicture.inches(sum(draft.columnWidths(), c + (cell == null ? 1 : cell.columnSpan())).minus(sum(draft.columnWidths(), c))),
-                            QuiltPicture.inches(sum(draft.rowHeights(), r + (cell == null ? 1 : cell.rowSpan())).minus(sum(draft.rowHeights(), r))),
+                            QuiltPicture.inches(sum(draft.columnWidths(), c + (cell == null ? 1 : cell.columnSpan()))
+                                    .minus(sum(draft.columnWidths(), c))),
+                            QuiltPicture.inches(
+                                    sum(draft.rowHeights(), r + (cell == null ? 1 : cell.rowSpan())).minus(sum(draft.rowHeights(), r))),
                             text, fault == null ? "" : fault));
                 }
             }

@@ -67,7 +67,8 @@ record BlockDraft(List<Length> columnWidths, List<Length> rowHeights, List<Cell>
         String degrees = Typed.text(row.degrees());
         boolean anticlockwise = degrees.startsWith("-");
         int turned = degrees.isEmpty()
-                ? 0 : reader.number(place + ".trim", anticlockwise ? degrees.substring(1) : degrees, 0, Trim.MOST_DEGREES);
+                ? 0
+                : reader.number(place + ".trim", anticlockwise ? degrees.substring(1) : degrees, 0, Trim.MOST_DEGREES);
         return FinishedText.read(place + ".trim", row.trim(), reader).map(size -> new Trim(size, anticlockwise ? -turned : turned));
     }
 

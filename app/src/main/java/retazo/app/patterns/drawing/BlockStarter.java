@@ -44,7 +44,8 @@ final class BlockStarter {
     static BlockRow block(String name) {
         Frame frame = FRAMES.get(name);
         return frame == null
-                ? BlockRow.first() : new BlockRow("", "block", frame.columns(), frame.rows(), frame.across(), frame.cells(), "", "");
+                ? BlockRow.first()
+                : new BlockRow("", "block", frame.columns(), frame.rows(), frame.across(), frame.cells(), "", "");
     }
 
     /** The frame of this name as a further block, on the size of the first where it is empty. */
@@ -57,7 +58,8 @@ final class BlockStarter {
         }
         BlockRow like = FRAMES.containsKey(name) || others.isEmpty() ? frame : others.get(0);
         List<String> cells = FRAMES.containsKey(name)
-                ? new ArrayList<>(Typed.list(frame.cells())) : new ArrayList<>(Collections.nCopies(Typed.list(like.cells()).size(), ""));
+                ? new ArrayList<>(Typed.list(frame.cells()))
+                : new ArrayList<>(Collections.nCopies(Typed.list(like.cells()).size(), ""));
         return new BlockRow("", "block " + number, like.columns(), like.rows(), like.cellColumns(), cells, "", "");
     }
 }

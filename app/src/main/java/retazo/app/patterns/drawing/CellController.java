@@ -75,9 +75,11 @@ class CellController {
         Typed.text(change.to()).chars().mapToObj(letter -> roles.get(String.valueOf((char) letter)))
                 .filter(role -> role != null)
                 .forEach(chosen::add);
-        Optional<FinishedSize> size = side(change.width()).flatMap(width -> side(change.height()).map(height -> new FinishedSize(width, height)));
+        Optional<FinishedSize> size = side(change.width())
+                .flatMap(width -> side(change.height()).map(height -> new FinishedSize(width, height)));
         return UnitKind.ofCode(Typed.text(change.kind())).filter(kind -> !chosen.isEmpty()).flatMap(kind -> size.flatMap(cell -> {
-            UnitMethod method = UnitMethod.ofCode(Typed.text(change.method())).filter(kind.methods()::contains).orElse(kind.customaryMethod());
+            UnitMethod method = UnitMethod.ofCode(Typed.text(change.method())).filter(kind.methods()::contains)
+                    .orElse(kind.customaryMethod());
             UnitSpec spec = UnitExample.of(kind, method, chosen, cell);
             return UnitReader.read(spec).understood().map(unit -> written(new SewnUnit(unit), Orientation.UPRIGHT, roles));
         }));

@@ -51,12 +51,12 @@ public record DrawingForm(
         Map<RoleKey, String> letters = design.roles().stream().collect(Collectors.toMap(Role::key, Role::letter));
         Optional<Drawing> drawing = design.drawing();
         return new DrawingForm(
-                        pattern.number(),
-                        pattern.name(),
-                        RoleRow.of(design),
-                        drawing.map(drawn -> drawn.blocks().stream().map(kind -> BlockRow.of(kind, letters)).toList())
-                                .orElse(List.of(BlockRow.first())),
-                        Line.DIAGONALS.name(), "", "", "", "", SizeRow.of(design))
+                pattern.number(),
+                pattern.name(),
+                RoleRow.of(design),
+                drawing.map(drawn -> drawn.blocks().stream().map(kind -> BlockRow.of(kind, letters)).toList())
+                        .orElse(List.of(BlockRow.first())),
+                Line.DIAGONALS.name(), "", "", "", "", SizeRow.of(design))
                 .padded();
     }
 

@@ -19,7 +19,8 @@ record UnitPalette(String code, String name, List<Method> methods) {
         return Stream.of(UnitKind.values())
                 .map(kind -> new UnitPalette(
                         kind.code(), words.text("unit." + kind.code()),
-                        kind.methods().stream().sorted(Comparator.comparing(method -> method != start.halfSquares())).map(method -> new Method(method.code(), words.text("method." + method.code()))).toList()))
+                        kind.methods().stream().sorted(Comparator.comparing(method -> method != start.halfSquares()))
+                                .map(method -> new Method(method.code(), words.text("method." + method.code()))).toList()))
                 .toList();
     }
 }

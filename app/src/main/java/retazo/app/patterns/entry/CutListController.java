@@ -64,7 +64,8 @@ class CutListController {
         CutListForm filled = CutListDraft.filled(form, reader);
         Faults faults = reader.anyProblem()
                 ? Faults.of(reader.problems(), words)
-                : Faults.of(CutListDraft.of(filled, before).problems().stream().filter(problem -> problem.place().startsWith("lines.")).toList(), words);
+                : Faults.of(CutListDraft.of(filled, before).problems().stream().filter(problem -> problem.place().startsWith("lines."))
+                        .toList(), words);
         return showForm(model, filled, before, faults);
     }
 

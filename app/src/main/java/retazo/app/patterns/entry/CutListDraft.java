@@ -79,9 +79,11 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
                         .forEach(problem -> reader.add(placed(problem)));
             }
             return new CutListDraft(
-                    reader.anyProblem() ? Optional.empty() : Optional.of(new PatternContent(
-                            name, before.map(PatternVersion::about).orElse(PatternAbout.OWN),
-                            new QuiltDesign(roles, sizes, table, Optional.of(list), drawing, plannedFrom, overrides))),
+                    reader.anyProblem()
+                            ? Optional.empty()
+                            : Optional.of(new PatternContent(
+                                    name, before.map(PatternVersion::about).orElse(PatternAbout.OWN),
+                                    new QuiltDesign(roles, sizes, table, Optional.of(list), drawing, plannedFrom, overrides))),
                     reader.problems());
         }
 
@@ -188,7 +190,8 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
         List<CutListForm.LineRow> lines = new ArrayList<>(Typed.list(form.lines()).stream().filter(line -> !line.isBlank()).toList());
         for (List<String> line : pasted) {
             lines.add(new CutListForm.LineRow(
-                    "", cell(line, 0), UseText.write(Use.named(cell(line, 0))), cell(line, 1), cell(line, 2), cell(line, 3), List.of(), "", ""));
+                    "", cell(line, 0), UseText.write(Use.named(cell(line, 0))), cell(line, 1), cell(line, 2), cell(line, 3), List.of(), "",
+                    ""));
         }
         return new CutListForm(
                 form.version(), form.name(), form.sizes(), form.places(), lines, form.binding(), form.backing(), "").padded();

@@ -86,14 +86,14 @@ record CutListForm(
         Map<RoleKey, String> names = design.roles().stream().collect(Collectors.toMap(Role::key, Role::name));
         Optional<CutList> list = design.cutList();
         return new CutListForm(
-                        pattern.number(), pattern.name(), SizeRow.of(design),
-                        list.map(known -> known.places().stream()
-                                .map(place -> new PlaceRow(place.label(), bySize(place.blocks(), design)))
-                                .toList()).orElse(List.of()),
-                        list.map(known -> known.lines().stream().map(line -> line(line, design, names)).toList()).orElse(List.of()),
-                        list.flatMap(CutList::binding).map(names::get).orElse(""),
-                        list.flatMap(CutList::backing).map(names::get).orElse(""),
-                        "")
+                pattern.number(), pattern.name(), SizeRow.of(design),
+                list.map(known -> known.places().stream()
+                        .map(place -> new PlaceRow(place.label(), bySize(place.blocks(), design)))
+                        .toList()).orElse(List.of()),
+                list.map(known -> known.lines().stream().map(line -> line(line, design, names)).toList()).orElse(List.of()),
+                list.flatMap(CutList::binding).map(names::get).orElse(""),
+                list.flatMap(CutList::backing).map(names::get).orElse(""),
+                "")
                 .padded();
     }
 

@@ -61,7 +61,8 @@ class TableController {
         TableForm filled = TableDraft.filled(form, reader);
         Faults faults = reader.anyProblem()
                 ? Faults.of(reader.problems(), words)
-                : Faults.of(TableDraft.of(filled, before).problems().stream().filter(problem -> problem.place().contains("cells")).toList(), words);
+                : Faults.of(TableDraft.of(filled, before).problems().stream().filter(problem -> problem.place().contains("cells")).toList(),
+                        words);
         return showForm(model, filled, before, faults);
     }
 

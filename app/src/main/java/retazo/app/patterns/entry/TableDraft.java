@@ -51,13 +51,15 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
         Map<PracticeMeasure, Length> overrides = before.map(version -> version.design().overrides()).orElse(Map.of());
         List<Role> roles = book.roles();
         if (!reader.anyProblem()) {
-            new DesignCheck(roles, sizes, Optional.of(table), list, drawing, plannedFrom, overrides).problems().forEach(problem ->
-                    reader.add(Typed.placed(problem, "sizes", sizeRows.stream().map(SizeRow::isBlank).toList())));
+            new DesignCheck(roles, sizes, Optional.of(table), list, drawing, plannedFrom, overrides).problems()
+                    .forEach(problem -> reader.add(Typed.placed(problem, "sizes", sizeRows.stream().map(SizeRow::isBlank).toList())));
         }
         return new TableDraft(
-                reader.anyProblem() ? Optional.empty() : Optional.of(new PatternContent(
-                        name, before.map(PatternVersion::about).orElse(PatternAbout.OWN),
-                        new QuiltDesign(roles, sizes, Optional.of(table), list, drawing, plannedFrom, overrides))),
+                reader.anyProblem()
+                        ? Optional.empty()
+                        : Optional.of(new PatternContent(
+                                name, before.map(PatternVersion::about).orElse(PatternAbout.OWN),
+                                new QuiltDesign(roles, sizes, Optional.of(table), list, drawing, plannedFrom, overrides))),
                 reader.problems());
     }
 
@@ -73,9 +75,9 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
 
     static List<RoleKey> rolesOf(Optional<CutList> list, Optional<Drawing> drawing) {
         return Stream.of(
-                        list.stream().flatMap(known -> known.lines().stream()).map(CutList.Line::role),
-                        list.stream().flatMap(known -> Stream.of(known.binding(), known.backing())).flatMap(Optional::stream),
-                        drawing.stream().flatMap(drawn -> drawn.roles().stream()))
+                list.stream().flatMap(known -> known.lines().stream()).map(CutList.Line::role),
+                list.stream().flatMap(known -> Stream.of(known.binding(), known.backing())).flatMap(Optional::stream),
+                drawing.stream().flatMap(drawn -> drawn.roles().stream()))
                 .flatMap(roles -> roles)
                 .toList();
     }
@@ -152,7 +154,8 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
     }
 
     private static boolean isHeader(List<String> line) {
-        return line.size() > 1 && line.subList(1, line.size()).stream().noneMatch(cell -> isAmount(cell) || cell.matches(".*\\d.*[x×].*\\d.*"));
+        return line.size() > 1
+                && line.subList(1, line.size()).stream().noneMatch(cell -> isAmount(cell) || cell.matches(".*\\d.*[x×].*\\d.*"));
     }
 
     private static boolean isFinished(List<String> line) {
@@ -178,7 +181,8 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
         for (int i = 0; i < Math.min(cells.size(), with.size()); i++) {
             SizeRow size = with.get(i);
             with.set(i, new SizeRow(
-                    size.key(), size.name(), size.columns(), size.rows(), size.border(), cells.get(i), size.sash(), size.block(), size.changes()));
+                    size.key(), size.name(), size.columns(), size.rows(), size.border(), cells.get(i), size.sash(), size.block(),
+                    size.changes()));
         }
         return with;
     }

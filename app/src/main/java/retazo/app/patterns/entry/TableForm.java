@@ -82,7 +82,8 @@ public record TableForm(
 
     /** The uses that can be chosen. */
     public static List<String> uses() {
-        List<String> uses = new ArrayList<>(Stream.of(Use.BLOCKS, Use.SASH, Use.CORNERSTONE, Use.SETTING, Use.FLANGE).map(UseText::write).toList());
+        List<String> uses = new ArrayList<>(
+                Stream.of(Use.BLOCKS, Use.SASH, Use.CORNERSTONE, Use.SETTING, Use.FLANGE).map(UseText::write).toList());
         for (int number = 1; number <= Use.MOST_BORDERS; number++) {
             uses.add(UseText.write(Use.border(number)));
         }

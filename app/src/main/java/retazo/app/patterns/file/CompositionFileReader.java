@@ -98,7 +98,8 @@ final class CompositionFileReader {
         Optional<BlockKey> interior = fields.key("interior", BlockKey::new);
         PositionRule.Facing facing = fields.choice("facing", PatternFileReader.choices(PositionRule.Facing.values()));
         return corner.isPresent() && edge.isPresent() && interior.isPresent()
-                ? Optional.of(new PositionRule(corner.get(), edge.get(), interior.get(), facing)) : Optional.empty();
+                ? Optional.of(new PositionRule(corner.get(), edge.get(), interior.get(), facing))
+                : Optional.empty();
     }
 
     private static Optional<PlaceRule> gradient(JsonFields fields) {
@@ -118,7 +119,8 @@ final class CompositionFileReader {
             return missing(fields, "colours");
         }
         return kind.isPresent() && accent.isPresent() && without.isPresent()
-                ? Optional.of(new PointRule(kind.get(), accent.get(), without.get(), colours)) : Optional.empty();
+                ? Optional.of(new PointRule(kind.get(), accent.get(), without.get(), colours))
+                : Optional.empty();
     }
 
     private static Optional<PlaceRule> colourSets(JsonFields fields) {
@@ -168,7 +170,8 @@ final class CompositionFileReader {
     }
 
     private static Finishing finishing(JsonFields fields) {
-        List<BorderDesign> borders = fields.objects("borders", 12, CompositionFileReader::border).stream().flatMap(Optional::stream).toList();
+        List<BorderDesign> borders = fields.objects("borders", 12, CompositionFileReader::border).stream().flatMap(Optional::stream)
+                .toList();
         Optional<Flange> flange = fields.object("flange", strip -> {
             Optional<RoleKey> role = strip.key("role", RoleKey::new);
             Length width = strip.length("width");
@@ -176,7 +179,8 @@ final class CompositionFileReader {
         }).flatMap(read -> read);
         Optional<RoleKey> binding = fields.has("binding") ? fields.key("binding", RoleKey::new) : Optional.empty();
         BindingCut cut = fields.has("bindingCut")
-                ? fields.choice("bindingCut", PatternFileReader.choices(BindingCut.values())) : BindingCut.STRAIGHT;
+                ? fields.choice("bindingCut", PatternFileReader.choices(BindingCut.values()))
+                : BindingCut.STRAIGHT;
         Optional<RoleKey> backing = fields.has("backing") ? fields.key("backing", RoleKey::new) : Optional.empty();
         return new Finishing(borders, flange, binding, cut, backing);
     }

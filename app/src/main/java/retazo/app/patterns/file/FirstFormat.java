@@ -44,8 +44,8 @@ final class FirstFormat {
         drawing.putObject("places").put("cycle", "diagonals").putArray("kinds").add(BLOCK_KEY);
         drawing.put("setting", "straight");
         ArrayNode borders = drawing.putArray("borders");
-        old.path("drawing").path("borders").forEach(border ->
-                borders.addObject().put("role", border.path("role").asString()).put("corners", "butted"));
+        old.path("drawing").path("borders")
+                .forEach(border -> borders.addObject().put("role", border.path("role").asString()).put("corners", "butted"));
         for (String finish : new String[] {"binding", "backing"}) {
             drawing.set(finish, old.path("drawing").path(finish).deepCopy());
         }

@@ -21,8 +21,8 @@ public enum PlaceRuleKind {
     COLOUR_SETS,
     MAP;
 
-    public static final Map<String, PlaceRuleKind> BY_CODE =
-            Stream.of(values()).collect(Collectors.toMap(PlaceRuleKind::code, name -> name, (a, b) -> a, LinkedHashMap::new));
+    public static final Map<String, PlaceRuleKind> BY_CODE = Stream.of(values())
+            .collect(Collectors.toMap(PlaceRuleKind::code, name -> name, (a, b) -> a, LinkedHashMap::new));
 
     public String code() {
         return PatternFileWriter.code(this);

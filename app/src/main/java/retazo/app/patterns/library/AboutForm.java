@@ -37,16 +37,17 @@ import retazo.core.quilt.size.Way;
  */
 record AboutForm(
         int version, @Nullable String name, @Nullable String designer, @Nullable String tools, @Nullable String notes,
-        @Nullable List<String> roleNames, @Nullable List<String> wishes, @Nullable String plannedFrom, @Nullable Map<String, String> practice) {
+        @Nullable List<String> roleNames, @Nullable List<String> wishes, @Nullable String plannedFrom,
+        @Nullable Map<String, String> practice) {
 
     /** The settings that a pattern may change: how units are sewn, and what borders, binding and backing get. */
     static List<PracticeMeasure> overridable() {
         return Stream.concat(
-                        Stream.of(PracticeMeasure.SEAM_ALLOWANCE),
-                        Stream.concat(
-                                Stream.of(UnitKind.values()).flatMap(kind -> kind.oversize().stream()),
-                                Stream.of(PracticeMeasure.STRIP_SET_LOSS, PracticeMeasure.BORDER_TRIM, PracticeMeasure.BINDING_WIDTH,
-                                        PracticeMeasure.BACKING_OVERAGE)))
+                Stream.of(PracticeMeasure.SEAM_ALLOWANCE),
+                Stream.concat(
+                        Stream.of(UnitKind.values()).flatMap(kind -> kind.oversize().stream()),
+                        Stream.of(PracticeMeasure.STRIP_SET_LOSS, PracticeMeasure.BORDER_TRIM, PracticeMeasure.BINDING_WIDTH,
+                                PracticeMeasure.BACKING_OVERAGE)))
                 .toList();
     }
 
@@ -92,7 +93,8 @@ record AboutForm(
             reader.add(Problem.at("notes", "text.too-long", readNotes.length(), PatternAbout.LONGEST_NOTES));
         }
         List<Role> roles = roles(design, reader);
-        Optional<Way> way = design.ways().stream().filter(known -> PatternFileWriter.code(known).equals(Typed.text(plannedFrom))).findFirst();
+        Optional<Way> way = design.ways().stream().filter(known -> PatternFileWriter.code(known).equals(Typed.text(plannedFrom)))
+                .findFirst();
         if (way.isEmpty()) {
             reader.add(Problem.at("plannedFrom", "choice.missing"));
         }
@@ -105,7 +107,8 @@ record AboutForm(
                 ? Outcome.refused(reader.problems())
                 : Outcome.done(new PatternContent(
                         readName, new PatternAbout(readDesigner, readTools, readNotes),
-                        new QuiltDesign(roles, design.sizes(), design.table(), design.cutList(), design.drawing(), way.orElseThrow(), overrides)));
+                        new QuiltDesign(roles, design.sizes(), design.table(), design.cutList(), design.drawing(), way.orElseThrow(),
+                                overrides)));
     }
 
     private List<Role> roles(QuiltDesign design, FieldReader reader) {

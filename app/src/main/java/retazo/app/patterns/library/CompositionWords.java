@@ -29,15 +29,17 @@ final class CompositionWords {
         Function<RoleKey, String> letters = key -> design.role(key).letter();
         put(entries, "", drawing.quilt(), drawing, letters, words);
         drawing.items().forEach(item -> {
-            entries.put(item.name(), item.copies() + " of " + item.columns() + " × " + item.rows() + " blocks" + item.borderWidths().stream()
-                    .map(width -> ", border " + Typed.inches(width) + " in").collect(Collectors.joining()));
+            entries.put(item.name(),
+                    item.copies() + " of " + item.columns() + " × " + item.rows() + " blocks" + item.borderWidths().stream()
+                            .map(width -> ", border " + Typed.inches(width) + " in").collect(Collectors.joining()));
             put(entries, item.name() + ": ", item.composition(), drawing, letters, words);
         });
         return entries;
     }
 
     private static void put(
-            Map<String, String> entries, String start, Composition composition, Drawing drawing, Function<RoleKey, String> letters, Words words) {
+            Map<String, String> entries, String start, Composition composition, Drawing drawing, Function<RoleKey, String> letters,
+            Words words) {
         PlaceRuleTexts rule = PlaceRuleTexts.of(composition.places(), drawing, letters);
         entries.put(start + "blocks stand", words.text("places." + rule.kind().code()) + ": " + rule.summary());
         entries.put(start + "setting", setting(composition.setting(), letters, words));
@@ -62,8 +64,10 @@ final class CompositionWords {
                         triangles -> words.text("setting.triangles")
                                 + " " + letters.apply(triangles.sides()) + ", " + letters.apply(triangles.corners()),
                         blocks -> words.text("setting.blocks") + ", " + words.text("cut." + blocks.cut())));
-        return laid + setting.sashing().map(sashing -> "; sashes " + letters.apply(sashing.role()) + ", " + Typed.inches(sashing.width()) + " in"
-                + (sashing.framed() ? ", framed" : "")
-                + sashing.cornerstones().map(role -> ", cornerstones " + letters.apply(role)).orElse("")).orElse("");
+        return laid + setting.sashing()
+                .map(sashing -> "; sashes " + letters.apply(sashing.role()) + ", " + Typed.inches(sashing.width()) + " in"
+                        + (sashing.framed() ? ", framed" : "")
+                        + sashing.cornerstones().map(role -> ", cornerstones " + letters.apply(role)).orElse(""))
+                .orElse("");
     }
 }

@@ -143,8 +143,7 @@ class LibraryController {
             @RequestParam Optional<MultipartFile> file, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model)
             throws IOException {
         String text = file.isPresent() ? new String(file.get().getBytes(), StandardCharsets.UTF_8) : "";
-        Outcome<PatternVersion> outcome =
-                patterns.read(text).match(content -> patterns.add(content, person.personId()), Outcome::refused);
+        Outcome<PatternVersion> outcome = patterns.read(text).match(content -> patterns.add(content, person.personId()), Outcome::refused);
         return outcome.match(
                 pattern -> {
                     next.addFlashAttribute("done", words.text("done.pattern-imported", pattern.name()));

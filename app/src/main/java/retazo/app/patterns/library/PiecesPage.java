@@ -44,7 +44,8 @@ import retazo.core.quilt.size.Way;
  * @param warnings for the cutter
  */
 record PiecesPage(
-        List<BlockView> blocks, QuiltPicture quilt, String quiltName, Optional<PieceListView> pieces, List<UnitView> units, List<PrintedRow> printed,
+        List<BlockView> blocks, QuiltPicture quilt, String quiltName, Optional<PieceListView> pieces, List<UnitView> units,
+        List<PrintedRow> printed,
         List<FractionText> warnings, List<WishView> wishes, List<String> tools) {
 
     /** A block with its letters. */
@@ -120,7 +121,8 @@ record PiecesPage(
         UnitCut cut = unit.unit().cut(new UnitCutting("unit", one, unit.size(), unit.mirrored(), practice));
         UnitKind kind = unit.unit().spec().kind();
         UnitMethod method = unit.unit().spec().method();
-        String size = LengthView.inches(unit.size().width()).plain().replace(" in", "") + " × " + LengthView.inches(unit.size().height()).plain();
+        String size = LengthView.inches(unit.size().width()).plain().replace(" in", "") + " × "
+                + LengthView.inches(unit.size().height()).plain();
         return new UnitView(
                 FractionText.of(words.text("unit." + kind.code()) + ", " + size),
                 method == UnitMethod.ONLY ? "" : words.text("method." + method.code()),

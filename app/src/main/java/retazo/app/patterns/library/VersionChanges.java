@@ -88,8 +88,9 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
     }
 
     private static String size(QuiltSize size) {
-        String printed = size.printed().map(finished ->
-                ", printed " + Typed.inches(finished.width()) + " × " + Typed.inches(finished.height()) + " in").orElse("");
+        String printed = size.printed()
+                .map(finished -> ", printed " + Typed.inches(finished.width()) + " × " + Typed.inches(finished.height()) + " in")
+                .orElse("");
         return size.match(
                 grid -> grid.columns() + " × " + grid.rows() + " blocks" + grid.borderWidths().stream()
                         .map(width -> ", border " + LengthView.inches(width).plain()).collect(Collectors.joining())
@@ -120,7 +121,8 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
 
     private static void addBlock(BlockKind kind, QuiltDesign design, Map<String, String> entries) {
         String place = "block " + kind.name();
-        entries.put(place, LengthView.inches(kind.block().finishedWidth()).plain() + " × " + LengthView.inches(kind.block().finishedHeight()).plain());
+        entries.put(place,
+                LengthView.inches(kind.block().finishedWidth()).plain() + " × " + LengthView.inches(kind.block().finishedHeight()).plain());
         kind.block().cells().forEach(cell -> entries.put(
                 place + ", row " + (cell.row() + 1) + ", column " + (cell.column() + 1),
                 CellGrid.write(cell.content(), cell.orientation(), design.roles().stream()

@@ -109,7 +109,8 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
         Optional<BlockKey> interior = block("interior", form.interior());
         Optional<PositionRule.Facing> facing = reader.choice("facing", form.facing(), PositionRule.Facing.class);
         return corner.isPresent() && edge.isPresent() && interior.isPresent()
-                ? facing.map(side -> new PositionRule(corner.get(), edge.get(), interior.get(), side)) : Optional.empty();
+                ? facing.map(side -> new PositionRule(corner.get(), edge.get(), interior.get(), side))
+                : Optional.empty();
     }
 
     private Optional<PlaceRule> gradient() {
@@ -133,7 +134,8 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
             return Optional.empty();
         }
         return kind.isPresent() && accent.isPresent() && without.isPresent()
-                ? Optional.of(new PointRule(kind.get(), accent.get(), without.get(), colours)) : Optional.empty();
+                ? Optional.of(new PointRule(kind.get(), accent.get(), without.get(), colours))
+                : Optional.empty();
     }
 
     private Optional<PlaceRule> colourSets() {

@@ -43,7 +43,7 @@ public record PlaceRuleTexts(
     /** What a person reads of it in a list. */
     public String summary() {
         return Stream.of(line.toLowerCase(Locale.ROOT), kinds.replace("\n", " / "), corner, edge, interior,
-                        facing.toLowerCase(Locale.ROOT).replace('_', ' '), colours.replace("\n", " / "), accent, without)
+                facing.toLowerCase(Locale.ROOT).replace('_', ' '), colours.replace("\n", " / "), accent, without)
                 .filter(text -> !text.isEmpty())
                 .collect(Collectors.joining(", "));
     }
@@ -73,7 +73,8 @@ public record PlaceRuleTexts(
         @Override
         public PlaceRuleTexts byPosition(PositionRule rule) {
             return new PlaceRuleTexts(
-                    PlaceRuleKind.BY_POSITION, "", "", name(rule.corner()), name(rule.edge()), name(rule.interior()), rule.facing().name(), "",
+                    PlaceRuleKind.BY_POSITION, "", "", name(rule.corner()), name(rule.edge()), name(rule.interior()), rule.facing().name(),
+                    "",
                     "", "");
         }
 

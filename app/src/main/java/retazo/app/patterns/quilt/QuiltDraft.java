@@ -80,8 +80,11 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                     .problems().forEach(problem -> reader.add(placed(problem)));
             return new QuiltDraft(
                     roles,
-                    reader.anyProblem() ? Optional.empty() : Optional.of(before.content().with(new QuiltDesign(
-                            roles, sizes, design.table(), design.cutList(), Optional.of(changed), design.plannedFrom(), design.overrides()))),
+                    reader.anyProblem()
+                            ? Optional.empty()
+                            : Optional.of(before.content().with(new QuiltDesign(
+                                    roles, sizes, design.table(), design.cutList(), Optional.of(changed), design.plannedFrom(),
+                                    design.overrides()))),
                     reader.problems());
         }
 
@@ -132,10 +135,12 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                 QuiltForm.BorderRow row = rows.get(i);
                 String place = "borders." + i + ".";
                 if (!row.isBlank()) {
-                    BorderCorners corners = reader.choice(place + "corners", row.corners(), BorderCorners.class).orElse(BorderCorners.BUTTED);
+                    BorderCorners corners = reader.choice(place + "corners", row.corners(), BorderCorners.class)
+                            .orElse(BorderCorners.BUTTED);
                     Grain grain = reader.choice(place + "grain", row.grain(), Grain.class).orElse(Grain.SHORTER);
                     Optional<RoleKey> squares = corners == BorderCorners.CORNERSTONES
-                            ? role(place + "cornerstones", row.cornerstones()) : Optional.empty();
+                            ? role(place + "cornerstones", row.cornerstones())
+                            : Optional.empty();
                     role(place + "role", row.role()).ifPresent(role -> borders.add(new BorderDesign(role, corners, squares, grain)));
                 }
             }
@@ -143,7 +148,8 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                     role, reader.lengthAboveZero("flangeWidth", form.flangeWidth(), LengthUnit.INCH, Flange.WIDEST)));
             return new Finishing(
                     borders, flange, role("binding", form.binding()),
-                    reader.choice("bindingCut", form.bindingCut(), BindingCut.class).orElse(BindingCut.STRAIGHT), role("backing", form.backing()));
+                    reader.choice("bindingCut", form.bindingCut(), BindingCut.class).orElse(BindingCut.STRAIGHT),
+                    role("backing", form.backing()));
         }
 
         private List<Item> items() {

@@ -93,19 +93,22 @@ record QuiltForm(
         Finishing finishing = drawing.finishing();
         boolean isMap = rule.kind() == PlaceRuleKind.MAP;
         return new QuiltForm(
-                pattern.number(), shown, RoleRow.of(design), rule.kind().code(), rule.line().isEmpty() ? Line.DIAGONALS.name() : rule.line(),
+                pattern.number(), shown, RoleRow.of(design), rule.kind().code(),
+                rule.line().isEmpty() ? Line.DIAGONALS.name() : rule.line(),
                 rule.kinds(), rule.corner(), rule.edge(), rule.interior(),
                 rule.facing().isEmpty() || isMap ? PositionRule.Facing.OUT.name() : rule.facing(),
                 isMap ? rule.facing() : MapRule.Fill.REPEATED.name(), rule.colours(), rule.accent(), rule.without(),
                 triangles.isPresent() ? "triangles" : setting.cutUp().isPresent() ? "blocks" : "straight",
                 sashing.map(Sashing::role).map(letters).orElse(""), sashing.map(Sashing::width).map(Typed::inches).orElse(""),
                 sashing.filter(Sashing::framed).isPresent() ? "yes" : "", sashing.flatMap(Sashing::cornerstones).map(letters).orElse(""),
-                triangles.map(Edges.Triangles::sides).map(letters).orElse(""), triangles.map(Edges.Triangles::corners).map(letters).orElse(""),
+                triangles.map(Edges.Triangles::sides).map(letters).orElse(""),
+                triangles.map(Edges.Triangles::corners).map(letters).orElse(""),
                 setting.cutUp().orElse(start.halved()).name(),
                 finishing.borders().stream().map(border -> new BorderRow(
                         letters.apply(border.role()), border.corners().name(), border.cornerstones().map(letters).orElse(""),
                         border.grain().name())).toList(),
-                finishing.flange().map(Flange::role).map(letters).orElse(""), finishing.flange().map(Flange::width).map(Typed::inches).orElse(""),
+                finishing.flange().map(Flange::role).map(letters).orElse(""),
+                finishing.flange().map(Flange::width).map(Typed::inches).orElse(""),
                 finishing.binding().map(letters).orElse(""), finishing.bindingCut().name(), finishing.backing().map(letters).orElse(""),
                 drawing.items().stream().map(item -> ItemRow.of(item, drawing, letters)).toList(), SizeRow.of(design)).padded();
     }

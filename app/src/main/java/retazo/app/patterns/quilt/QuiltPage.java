@@ -117,7 +117,8 @@ public record QuiltPage(
                     spots.add(new SpotView(
                             spot.place().toString(), label(block, spot), QuiltPicture.spot(spot, block).transform(),
                             QuiltPicture.inches(block.width()), QuiltPicture.inches(block.height()),
-                            arrangement.tradeGroup(spot.place(), drawing.places()).map(group -> group.kind() + "-" + group.share()).orElse(""),
+                            arrangement.tradeGroup(spot.place(), drawing.places()).map(group -> group.kind() + "-" + group.share())
+                                    .orElse(""),
                             mapOf().flatMap(map -> map.cell(spot.place(), grid)).map(cell -> cell.row() + "," + cell.column()).orElse("")));
                 }
             }
@@ -153,7 +154,8 @@ public record QuiltPage(
                 LongPieces.Laid laid = pieces.laidOn(usableWidth, false);
                 String cut = plain(pieces.cutWidth().value());
                 String width = pieces.finishedWidth()
-                        .map(finished -> words.text("quilt.bothWidths", plain(finished), cut)).orElseGet(() -> words.text("quilt.cutWidth", cut));
+                        .map(finished -> words.text("quilt.bothWidths", plain(finished), cut))
+                        .orElseGet(() -> words.text("quilt.cutWidth", cut));
                 lines.add(words.text(
                         laid.along() ? "quilt.long.along" : "quilt.long", use(pieces.use(), pieces.role()), width,
                         pieces.pieces().stream()
@@ -164,7 +166,8 @@ public record QuiltPage(
             plan.bindings().forEach(binding -> lines.add(words.text(
                     "quilt.binding." + binding.cut(), use(Use.BINDING, binding.role()), plain(binding.length().value()),
                     plain(binding.stripWidth().value()), binding.strips(usableWidth).value().value(),
-                    binding.biasSquares(usableWidth).map(squares -> squares.squares().value() + " of " + plain(squares.side().value())).orElse(""))));
+                    binding.biasSquares(usableWidth).map(squares -> squares.squares().value() + " of " + plain(squares.side().value()))
+                            .orElse(""))));
             return lines.stream().map(FractionText::of).toList();
         }
 
@@ -185,10 +188,12 @@ public record QuiltPage(
                                 "quilt.backing.wide", plain(width), plain(way.length().value()))))
                         .findFirst().ifPresent(lines::add);
                 Batting batting = Batting.behind(backing);
-                String roll = batting.fromRoll().map(cut -> words.text("quilt.batting.roll", plain(cut.length()), plain(cut.roll()))).orElse("");
+                String roll = batting.fromRoll().map(cut -> words.text("quilt.batting.roll", plain(cut.length()), plain(cut.roll())))
+                        .orElse("");
                 String pack = batting.smallestPackage().map(sheet -> words.text(
                         "quilt.batting.package", plain(sheet.width()).replace(" in", ""), plain(sheet.height()))).orElse("");
-                lines.add(words.text("quilt.batting", Stream.of(roll, pack).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
+                lines.add(words.text("quilt.batting",
+                        Stream.of(roll, pack).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
             }
             return lines.stream().map(FractionText::of).toList();
         }

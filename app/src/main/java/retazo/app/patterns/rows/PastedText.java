@@ -15,7 +15,10 @@ public final class PastedText {
     private PastedText() {
     }
 
-    /** Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. A leading tab is an empty first cell. */
+    /**
+     * Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. A leading tab is an
+     * empty first cell.
+     */
     public static List<List<String>> rows(@Nullable String pasted) {
         String text = pasted == null ? "" : pasted;
         String split = text.contains("\t") ? "\t" : text.contains("|") ? "\\s*\\|\\s*" : "\\s{2,}";

@@ -65,8 +65,8 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
 
     private static String finished(QuiltDesign design, QuiltSize size, ShopPractice shop) {
         return size.match(
-                        grid -> design.drawing().map(drawing -> drawing.finishedAt(grid, design.practice(shop))),
-                        QuiltSize.Printed::printed)
+                grid -> design.drawing().map(drawing -> drawing.finishedAt(grid, design.practice(shop))),
+                QuiltSize.Printed::printed)
                 .map(finished -> LengthView.inches(finished.width()).plain().replace(" in", "") + " × "
                         + LengthView.inches(finished.height()).plain())
                 .orElse("as printed");

@@ -73,7 +73,8 @@ class PatternClothController {
     @GetMapping("/patterns/{id}/cloth")
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "") String role,
-            @RequestParam Optional<String> source, @RequestParam(defaultValue = "false") boolean others, ClothSettings settings, Model model) {
+            @RequestParam Optional<String> source, @RequestParam(defaultValue = "false") boolean others, ClothSettings settings,
+            Model model) {
         PatternVersion pattern = patterns.newestOf(id);
         List<QuiltSize> sizes = pattern.design().sizes().stream().filter(one -> pattern.design().wayOf(one) != Way.SIZE_TABLE).toList();
         PatternHead.addTo(model, pattern, words);
@@ -81,7 +82,8 @@ class PatternClothController {
         if (sizes.isEmpty()) {
             return "patterns/cloth-not-known";
         }
-        QuiltSize chosenSize = sizes.stream().filter(one -> one.key().value().equals(size)).findFirst().orElseGet(() -> PatternHead.middle(sizes));
+        QuiltSize chosenSize = sizes.stream().filter(one -> one.key().value().equals(size)).findFirst()
+                .orElseGet(() -> PatternHead.middle(sizes));
         Role chosenRole = pattern.design().roles().stream().filter(one -> one.key().value().equals(role)).findFirst()
                 .orElse(pattern.design().roles().get(0));
         FieldReader reader = new FieldReader();
@@ -96,7 +98,9 @@ class PatternClothController {
         model.addAttribute("precut", other.map(one -> precutView(pattern, chosenSize, chosenRole.key(), one, tried, width)));
         model.addAttribute("source", other.map(RoleSource::code).orElse(""));
         model.addAttribute("sources", RoleSource.all().stream().map(RoleSource::code).toList());
-        Optional<ClothQuestion> asked = other.isPresent() ? Optional.empty() : Optional.of(asked(pattern, chosenSize, chosenRole, tried, width, others));
+        Optional<ClothQuestion> asked = other.isPresent()
+                ? Optional.empty()
+                : Optional.of(asked(pattern, chosenSize, chosenRole, tried, width, others));
         model.addAttribute("view", asked.flatMap(question -> ClothView.of(question, words)));
         model.addAttribute("ways", asked.map(question -> ClothWays.of(question, words)).orElse(List.of()));
         model.addAttribute("others", others);
@@ -106,13 +110,16 @@ class PatternClothController {
         return "patterns/cloth";
     }
 
-    private PrecutView precutView(PatternVersion pattern, QuiltSize size, RoleKey role, RoleSource source, ShopPractice practice, Length width) {
+    private PrecutView precutView(PatternVersion pattern, QuiltSize size, RoleKey role, RoleSource source, ShopPractice practice,
+            Length width) {
         PrecutKind kind = source.kind();
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         if (source.cutInTheShop()) {
             SheetSize cut = kind.cutFrom(width).orElseThrow();
             return PrecutView.ofQuarters(
-                    source, QuartersFromBolt.of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, width, PrintKind.ALL_OVER),
+                    source,
+                    QuartersFromBolt.of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, width,
+                            PrintKind.ALL_OVER),
                     RoleFromPrecuts.of(plan, role, kind, Optional.of(cut)), width, practice.sellingUnit(), words);
         }
         Map<String, Integer> others = new LinkedHashMap<>();
@@ -125,7 +132,8 @@ class PatternClothController {
 
     /** Keeps what a role is planned from: it stands on Sizes, and is offered first for a kit. */
     @PostMapping("/patterns/{id}/cloth/source")
-    String choose(@PathVariable long id, @RequestParam String size, @RequestParam String role, @RequestParam(defaultValue = "") String source,
+    String choose(@PathVariable long id, @RequestParam String size, @RequestParam String role,
+            @RequestParam(defaultValue = "") String source,
             RedirectAttributes next) {
         PatternVersion pattern = patterns.newestOf(id);
         RoleKey key = pattern.design().roles().stream().map(Role::key).filter(one -> one.value().equals(role)).findFirst()
@@ -140,16 +148,20 @@ class PatternClothController {
         QuiltPlan plan = new QuiltPlanner(practice).plan(pattern.design(), size);
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
-                (by, instructions, usable) -> need(pattern, size, role.key(), by, instructions, usable), width, pattern.instructions(), practice,
-                new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual, others ? others(pattern, plan, role, practice, width) : List.of(), ClothQuestion.MayChoose.NOTHING));
+                (by, instructions, usable) -> need(pattern, size, role.key(), by, instructions, usable), width, pattern.instructions(),
+                practice,
+                new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual,
+                        others ? others(pattern, plan, role, practice, width) : List.of(), ClothQuestion.MayChoose.NOTHING));
     }
 
-    private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice, Length width) {
+    private static List<ClothQuestion.Other> others(PatternVersion pattern, QuiltPlan plan, Role role, ShopPractice practice,
+            Length width) {
         Needs needs = new Needs(practice, pattern.instructions());
         return RoleSource.all().stream()
                 .filter(source -> RoleSource.areWorthComparing(plan, role.key()))
                 .map(source -> new ClothQuestion.Other(
-                        source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(role), source.kind().surelyInPack().orElse(1),
+                        source.code(), source.kind(), source.cutInTheShop() ? Optional.empty() : Optional.of(role),
+                        source.kind().surelyInPack().orElse(1),
                         needs.ofRole(pattern.design(), plan, role.key(), source, width), List.of(), false))
                 .filter(other -> !other.needs().isEmpty())
                 .toList();

@@ -42,6 +42,7 @@ record SizeCosts(UsualPrices usual, Map<RoleKey, RoleSource> sources) {
 
     private String sum(List<Optional<Money>> all) {
         return all.isEmpty() || all.stream().anyMatch(Optional::isEmpty)
-                ? "" : MoneyText.of(all.stream().map(Optional::orElseThrow).reduce(Money.zero(usual.currency()), Money::plus));
+                ? ""
+                : MoneyText.of(all.stream().map(Optional::orElseThrow).reduce(Money.zero(usual.currency()), Money::plus));
     }
 }

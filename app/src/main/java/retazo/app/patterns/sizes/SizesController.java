@@ -132,7 +132,9 @@ class SizesController {
         List<LengthVerdict> lengths = PrintedLengths.judge(design, shop);
         PatternHead.addTo(model, pattern, words);
         model.addAttribute("ladder", Ladder.of(design, shop, PatternHead.inks(design)));
-        SizesPage page = SizesPage.of(new SizesPage.Asked(design, kept, pattern.instructions(), lengths, sources.of(pattern.patternId()), prices.usual(), figure), shop, words);
+        SizesPage page = SizesPage.of(
+                new SizesPage.Asked(design, kept, pattern.instructions(), lengths, sources.of(pattern.patternId()), prices.usual(), figure),
+                shop, words);
         model.addAttribute("page", page);
         model.addAttribute("openKey", page.opened().map(FigureView::key).orElse(""));
         model.addAttribute("verdicts", VerdictsView.of(design, lengths, shop, words));

@@ -34,8 +34,10 @@ public record SizesDraft(Optional<PatternContent> content, List<Problem> problem
                     .forEach(problem -> reader.add(Typed.placed(problem, "sizes", rows.stream().map(SizeRow::isBlank).toList())));
         }
         return new SizesDraft(
-                reader.anyProblem() ? Optional.empty() : Optional.of(before.content().with(new QuiltDesign(
-                        design.roles(), sizes, table, list, design.drawing(), design.plannedFrom(), design.overrides()))),
+                reader.anyProblem()
+                        ? Optional.empty()
+                        : Optional.of(before.content().with(new QuiltDesign(
+                                design.roles(), sizes, table, list, design.drawing(), design.plannedFrom(), design.overrides()))),
                 reader.problems());
     }
 }

@@ -33,7 +33,8 @@ import retazo.core.verdict.LengthVerdict;
  * @param openedOf size and role that it belongs to
  */
 public record SizesPage(
-        boolean printed, List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> costs, List<String> problems, List<FractionText> warnings,
+        boolean printed, List<String> sizes, List<Row> quilt, List<RoleRows> roles, List<String> costs, List<String> problems,
+        List<FractionText> warnings,
         Optional<FigureView> opened, OpenedOf openedOf) {
 
     /** A line across all sizes. */
@@ -53,7 +54,8 @@ public record SizesPage(
      * @param noteKey opens the figure in the note; empty for none
      */
     record Cell(
-            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, FractionText after, Was was) {
+            String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength, FractionText after,
+            Was was) {
         static final Cell NOTHING = new Cell("", Optional.empty(), "", "", Optional.empty());
 
         Cell(String key, Optional<QuantityView> value, String note, String noteKey, Optional<LengthView> noteLength) {
@@ -93,7 +95,8 @@ public record SizesPage(
      * @param openKey      of the figure whose arithmetic is opened
      */
     public record Asked(
-            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Map<RoleKey, RoleSource> sources, UsualPrices usual,
+            QuiltDesign design, QuiltDesign kept, Instructions instructions, List<LengthVerdict> lengths, Map<RoleKey, RoleSource> sources,
+            UsualPrices usual,
             Optional<String> openKey) {
     }
 

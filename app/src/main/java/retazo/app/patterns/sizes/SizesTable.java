@@ -101,7 +101,8 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     RoleRows roleRows(RoleView role) {
         Row sell = new Row(FractionText.of(""), works.stream()
                 .map(work -> work.plan().way() == Way.SIZE_TABLE
-                        ? printed(work, role) : sold(work, role))
+                        ? printed(work, role)
+                        : sold(work, role))
                 .map(cell -> marked(cell, this::asSold))
                 .toList());
         Set<String> names = works.stream()
@@ -118,7 +119,8 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
         boolean printed = design().plannedFrom() != Way.SIZE_TABLE
                 && design().table().stream().flatMap(table -> table.rows().stream()).anyMatch(row -> row.role().value().equals(role.key()));
         return printed
-                ? Optional.of(row("sizes.asPrinted", work -> compared(work, role))) : Optional.empty();
+                ? Optional.of(row("sizes.asPrinted", work -> compared(work, role)))
+                : Optional.empty();
     }
 
     private Cell compared(SizeWork work, RoleView role) {
@@ -155,13 +157,17 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
             String from = source(role).map(source -> quarters(work, role)
                     .map(sheets -> words.text("sizes.asQuarters", sheets.value(), unit(source.kind(), sheets)))
                     .orElseGet(() -> words.text("sizes.noneFromThese"))).orElse("");
-            return cloth == Cell.NOTHING ? cloth : cloth.after(Stream.of(from, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
+            return cloth == Cell.NOTHING
+                    ? cloth
+                    : cloth.after(Stream.of(from, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
         }
         Figure<Count> units = precuts.get().picked().orElseThrow();
         String unit = source(role).map(source -> unit(source.kind(), units.value())).orElse("");
         return need(work, role).isEmpty()
-                ? new Cell(units.key(), Optional.of(QuantityView.of(units.value(), LengthUnit.INCH)), unit, "", Optional.empty()).after(money)
-                : cloth.after(words.text("sizes.besidePrecuts", units.value().value(), unit) + (money.isEmpty() ? "" : ", " + words.text("sizes.inAll", money)));
+                ? new Cell(units.key(), Optional.of(QuantityView.of(units.value(), LengthUnit.INCH)), unit, "", Optional.empty())
+                        .after(money)
+                : cloth.after(words.text("sizes.besidePrecuts", units.value().value(), unit)
+                        + (money.isEmpty() ? "" : ", " + words.text("sizes.inAll", money)));
     }
 
     private String unit(PrecutKind kind, Count count) {
@@ -223,7 +229,8 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
         return line.pieces()
                 .map(pieces -> new Cell(
                         pieces.count().key(), Optional.of(QuantityView.of(pieces.count().value(), LengthUnit.INCH)),
-                        words.text(laidShorter ? "sizes.stripsAlone" : "sizes.strips", line.strips().value().value()), line.strips().key(), Optional.empty()))
+                        words.text(laidShorter ? "sizes.stripsAlone" : "sizes.strips", line.strips().value().value()), line.strips().key(),
+                        Optional.empty()))
                 .orElseGet(() -> new Cell(
                         line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
                         words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes." + line.lay()), "",

@@ -36,7 +36,8 @@ record TargetView(FractionText target, List<ProposalView> proposals) {
             views.add(new ProposalView(
                     views.size(), proposal.size().columns() + " × " + proposal.size().rows(),
                     FractionText.of(plain(proposal.width()).replace(" in", "") + " × " + plain(proposal.height())),
-                    FractionText.of(miss("across", proposal.missAcross(target), words) + ", " + miss("down", proposal.missDown(target), words)),
+                    FractionText
+                            .of(miss("across", proposal.missAcross(target), words) + ", " + miss("down", proposal.missDown(target), words)),
                     FractionText.of(proposal.changed().stream().map(changed -> words.text(
                             "target." + changed, width(proposal, changed))).collect(Collectors.joining(", ")))));
         }

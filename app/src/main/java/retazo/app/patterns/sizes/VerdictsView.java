@@ -123,16 +123,20 @@ record VerdictsView(List<Line> lines, int agreeing) {
         }
 
         private static FractionText sides(FinishedSize size) {
-            return FractionText.of(LengthView.inches(size.width()).plain().replace(" in", "") + " × " + LengthView.inches(size.height()).plain());
+            return FractionText
+                    .of(LengthView.inches(size.width()).plain().replace(" in", "") + " × " + LengthView.inches(size.height()).plain());
         }
 
         Line count(CountVerdict verdict) {
             CutList.Line line = design.cutList().orElseThrow().lines().get(verdict.line());
             long apart = Math.abs(verdict.printed().value() - verdict.workedOut().value());
             return new Line(
-                    name(verdict.size()), words.text("verdict.line", verdict.line() + 1, design.role(line.role()).letter(), line.form().text()),
-                    FractionText.of(verdict.printed().toString()), FractionText.of(verdict.workedOut().toString()), tone(verdict.judgement()),
-                    FractionText.of(words.text(verdict.piece().isEmpty() ? "verdict.noSuchPiece" : "verdict." + verdict.judgement(), apart)),
+                    name(verdict.size()),
+                    words.text("verdict.line", verdict.line() + 1, design.role(line.role()).letter(), line.form().text()),
+                    FractionText.of(verdict.printed().toString()), FractionText.of(verdict.workedOut().toString()),
+                    tone(verdict.judgement()),
+                    FractionText
+                            .of(words.text(verdict.piece().isEmpty() ? "verdict.noSuchPiece" : "verdict." + verdict.judgement(), apart)),
                     reading(verdict.reading()), FractionText.of(""));
         }
     }

@@ -44,8 +44,8 @@ public class PlannedCutEntity {
 
     @ManyToMany(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
-    @JoinTable(
-            name = "planned_cut_with", joinColumns = @JoinColumn(name = "planned_cut_id"), inverseJoinColumns = @JoinColumn(name = "bag_line_id"))
+    @JoinTable(name = "planned_cut_with",
+            joinColumns = @JoinColumn(name = "planned_cut_id"), inverseJoinColumns = @JoinColumn(name = "bag_line_id"))
     @OrderBy("id")
     private List<BagLineEntity> with = new ArrayList<>();
 
@@ -89,7 +89,8 @@ public class PlannedCutEntity {
     public PlannedCut toPlannedCut() {
         return new PlannedCut(
                 id, runId, boltId, position, length, planVersion, state,
-                lines().map(one -> new PlannedCut.Target(one.id(), one.bag().id(), one.bag().number())).toList(), line.bag().kitId(), line.fabricId(),
+                lines().map(one -> new PlannedCut.Target(one.id(), one.bag().id(), one.bag().number())).toList(), line.bag().kitId(),
+                line.fabricId(),
                 line.letters(), line.into(), lines().anyMatch(one -> !one.bag().isOpen()));
     }
 

@@ -13,6 +13,7 @@ public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Lo
              ORDER BY c.runId, c.boltId, c.position""")
     List<PlannedCutEntity> current(Collection<Long> runIds);
 
-    @Query("SELECT DISTINCT c.runId FROM PlannedCutEntity c WHERE c.boltId = :boltId AND c.state = retazo.app.runs.book.PlannedCut.State.PLANNED")
+    @Query("SELECT DISTINCT c.runId FROM PlannedCutEntity c WHERE c.boltId = :boltId "
+            + "AND c.state = retazo.app.runs.book.PlannedCut.State.PLANNED")
     List<Long> runsThatCutFrom(long boltId);
 }

@@ -32,7 +32,8 @@ public final class RunBatches {
         cuts.forEach(cut -> together.computeIfAbsent(sharing(cut), key -> new ArrayList<>()).add(cut));
         List<WantedCut> wanted = new ArrayList<>();
         for (List<BoltPlan.PlannedLength> batch : together.values()) {
-            List<BagLineEntity> lines = batch.stream().map(one -> lineOf.get(one.group() + "/" + one.bag() + "/" + one.fabricCode())).toList();
+            List<BagLineEntity> lines = batch.stream().map(one -> lineOf.get(one.group() + "/" + one.bag() + "/" + one.fabricCode()))
+                    .toList();
             long bolt = Long.parseLong(batch.get(0).boltId());
             batchLength(works.get(batch.get(0).group()), lines).ifPresentOrElse(
                     length -> wanted.add(new WantedCut(lines, length, bolt)),

@@ -135,8 +135,8 @@ public class RunPlanning {
                 .filter(PlannedCutEntity::isCut)
                 .flatMap(PlannedCutEntity::lines)
                 .forEach(line -> begun.add(line.bag().id()));
-        Map<Integer, List<BagLineEntity>> byNumber =
-                open.stream().collect(Collectors.groupingBy(line -> line.bag().number(), java.util.TreeMap::new, Collectors.toList()));
+        Map<Integer, List<BagLineEntity>> byNumber = open.stream()
+                .collect(Collectors.groupingBy(line -> line.bag().number(), java.util.TreeMap::new, Collectors.toList()));
         return byNumber.values().stream()
                 .sorted(Comparator.comparing(bag -> !begun.contains(bag.get(0).bag().id())))
                 .toList();

@@ -45,7 +45,8 @@ class StockController {
     private final PracticeService practice;
     private final Words words;
 
-    StockController(StockPages pages, StockService stock, QuarterCuts quarters, FabricService fabrics, PracticeService practice, Words words) {
+    StockController(StockPages pages, StockService stock, QuarterCuts quarters, FabricService fabrics, PracticeService practice,
+            Words words) {
         this.pages = pages;
         this.stock = stock;
         this.quarters = quarters;
@@ -91,14 +92,17 @@ class StockController {
     /** Cuts quarters or eighths off it onto the shelf. */
     @PostMapping("/stock/bolts/{id}/quarters")
     String cutQuarters(
-            @PathVariable long id, @RequestParam PrecutKind kind, @RequestParam(defaultValue = "") String count, @RequestParam UUID clientId,
+            @PathVariable long id, @RequestParam PrecutKind kind, @RequestParam(defaultValue = "") String count,
+            @RequestParam UUID clientId,
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
         int read = reader.number("count", count, 1, MOST_QUARTERS);
         if (kind.lengthForTwo().isEmpty()) {
             throw new NotFoundException("kind of quarters", kind.code());
         }
-        Outcome<Good> outcome = reader.anyProblem() ? Outcome.refused(reader.problems()) : quarters.cut(id, kind, read, Entry.of(person.personId(), clientId));
+        Outcome<Good> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : quarters.cut(id, kind, read, Entry.of(person.personId(), clientId));
         return outcome.match(
                 good -> done(redirect, id, words.text("stock.quarters-cut", good.name())),
                 problems -> {

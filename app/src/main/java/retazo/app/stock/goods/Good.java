@@ -22,7 +22,8 @@ import retazo.core.measure.Money;
  * @param prices    of one unit of stock
  */
 public record Good(
-        long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour, Optional<Piece> piece,
+        long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour,
+        Optional<Piece> piece,
         Optional<SheetSize> measured, Prices<Money> prices) {
 
     /** A piece of a fabric, as it lay on its cloth. */

@@ -80,7 +80,8 @@ class GoodController {
     }
 
     /** A new precut as typed. */
-    record NewGoodForm(@Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit, @Nullable String colour,
+    record NewGoodForm(@Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit,
+            @Nullable String colour,
             @Nullable String sheet) {
 
         static NewGoodForm empty() {
@@ -104,7 +105,8 @@ class GoodController {
             }
             return reader.anyProblem()
                     ? Optional.empty()
-                    : Optional.of(NewGood.precut(readCode, readName, readKind.orElseThrow(), each, String.valueOf(colour)).measured(measured));
+                    : Optional.of(
+                            NewGood.precut(readCode, readName, readKind.orElseThrow(), each, String.valueOf(colour)).measured(measured));
         }
     }
 
@@ -167,7 +169,8 @@ class GoodController {
     /** Keeps what one is sold for and costs. */
     @PostMapping("/{id}/prices")
     String price(
-            @PathVariable long id, @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String cost, RedirectAttributes next,
+            @PathVariable long id, @RequestParam(defaultValue = "") String price, @RequestParam(defaultValue = "") String cost,
+            RedirectAttributes next,
             Model model) {
         FieldReader reader = new FieldReader();
         Currency currency = priceList.usual().currency();
@@ -198,9 +201,11 @@ class GoodController {
         Good good = goods.good(id);
         GoodService.GoodCount count = goods.counts(List.of(id)).get(id);
         model.addAttribute("good", new ListedGood(good, kind(good), count));
-        model.addAttribute("book", count.itemId() == 0 ? List.of() : stock.linesOf(count.itemId(), 200).stream()
-                .map(line -> CountLine.of(line, words, clock.instant()))
-                .toList());
+        model.addAttribute("book", count.itemId() == 0
+                ? List.of()
+                : stock.linesOf(count.itemId(), 200).stream()
+                        .map(line -> CountLine.of(line, words, clock.instant()))
+                        .toList());
         good.precut().ifPresent(kind -> {
             model.addAttribute("printCount", goods.prints(id).size());
             model.addAttribute("planned", good.measured().or(kind::cautious).map(SheetText::write).orElse(""));

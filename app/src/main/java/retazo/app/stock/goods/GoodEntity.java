@@ -127,12 +127,15 @@ class GoodEntity {
     }
 
     private Optional<Money> money(@Nullable Long minor) {
-        return minor == null || priceCurrency == null ? Optional.empty() : Optional.of(new Money(Currency.getInstance(priceCurrency), minor));
+        return minor == null || priceCurrency == null
+                ? Optional.empty()
+                : Optional.of(new Money(Currency.getInstance(priceCurrency), minor));
     }
 
     private Optional<Good.Piece> piece() {
         return fabricId == null || leftWidth == null || leftHeight == null
-                ? Optional.empty() : Optional.of(new Good.Piece(fabricId, leftWidth, leftHeight));
+                ? Optional.empty()
+                : Optional.of(new Good.Piece(fabricId, leftWidth, leftHeight));
     }
 
     Good toGood() {

@@ -104,7 +104,8 @@ public class GoodService {
     @Transactional
     public Good leftOver(Good.Piece piece, String fabricName, String colour) {
         return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
-                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
+                .orElseGet(() -> goods
+                        .saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
                 .toGood();
     }
 
@@ -220,7 +221,8 @@ public class GoodService {
         StockItemEntity item = locked(goodId);
         long difference = counted - item.onHandCount();
         return difference == 0 || movements.findByClientId(entry.clientId()).isPresent()
-                ? Outcome.done(item.onHandCount()) : move(goodId, difference, Reason.CORRECTION, entry);
+                ? Outcome.done(item.onHandCount())
+                : move(goodId, difference, Reason.CORRECTION, entry);
     }
 
     /** Locks goods for the rest of the transaction and gives what is there. */

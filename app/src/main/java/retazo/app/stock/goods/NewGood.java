@@ -10,7 +10,8 @@ import retazo.core.cloth.SheetSize;
  * @param code in capital letters
  */
 public record NewGood(
-        String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour, Optional<Good.Piece> piece,
+        String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour,
+        Optional<Good.Piece> piece,
         Optional<SheetSize> measured) {
 
     private static final int LONGEST_NAME = 60;
@@ -35,7 +36,8 @@ public record NewGood(
     static NewGood leftOver(String code, String fabricName, Good.Piece piece, String colour) {
         String name = "Left of " + fabricName + ", " + piece.height() + " × " + piece.width();
         return new NewGood(
-                code, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, Optional.empty(), 1, Optional.empty(), colour, Optional.of(piece),
+                code, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, Optional.empty(), 1, Optional.empty(), colour,
+                Optional.of(piece),
                 Optional.empty());
     }
 

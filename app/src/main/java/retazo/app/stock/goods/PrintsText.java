@@ -21,7 +21,8 @@ import retazo.core.precut.PrintMatching;
 final class PrintsText {
 
     static final int MOST = 100;
-    private static final Pattern LINE = Pattern.compile("(?i)([-−])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
+    private static final Pattern LINE = Pattern
+            .compile("(?i)([-−])?\\s*([^,]{1,60}?)\\s*(?:,\\s*(light|medium|dark))?\\s*(?:,\\s*(\\d{1,4}))?");
 
     private PrintsText() {
     }
@@ -38,7 +39,8 @@ final class PrintsText {
             }
             Optional<BundlePrint> print = readLine(line.strip());
             if (print.isEmpty()) {
-                reader.add(Problem.at(field, "prints.line", number, line.strip().length() > 40 ? line.strip().substring(0, 40) + "…" : line.strip()));
+                reader.add(Problem.at(field, "prints.line", number,
+                        line.strip().length() > 40 ? line.strip().substring(0, 40) + "…" : line.strip()));
             } else if (!names.add(print.get().name().toLowerCase(Locale.ROOT))) {
                 reader.add(Problem.at(field, "prints.twice", number, print.get().name()));
             } else {

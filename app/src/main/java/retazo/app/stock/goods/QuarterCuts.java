@@ -45,11 +45,13 @@ public class QuarterCuts {
             return Outcome.refused(Problem.at("count", "quarters.not-free", length, bolt.code(), bolt.free()));
         }
         Good good = goods.quartersOf(fabric, kind, bolt.usableWidth());
-        return booked ? Outcome.done(good) : stock.take(boltId, length, Reason.SHOP_CUT, entry).match(
-                taken -> {
-                    goods.addWith(good.id(), 2 * pairs.value(), Reason.SHOP_CUT, entry, 1);
-                    return Outcome.done(good);
-                },
-                Outcome::refused);
+        return booked
+                ? Outcome.done(good)
+                : stock.take(boltId, length, Reason.SHOP_CUT, entry).match(
+                        taken -> {
+                            goods.addWith(good.id(), 2 * pairs.value(), Reason.SHOP_CUT, entry, 1);
+                            return Outcome.done(good);
+                        },
+                        Outcome::refused);
     }
 }

@@ -52,8 +52,9 @@ class KitOtherSourcesTest {
         this.others = others;
         this.kits = kits;
         this.works = works;
-        this.squares = Samples.done(goods.add(NewGood.precut(Samples.unique("OWN"), Samples.unique("Large squares "), PrecutKind.OWN, 4, "#556677")
-                .measured(Optional.of(SheetSize.of(Length.ofInches(13), Length.ofInches(13))))));
+        this.squares = Samples
+                .done(goods.add(NewGood.precut(Samples.unique("OWN"), Samples.unique("Large squares "), PrecutKind.OWN, 4, "#556677")
+                        .measured(Optional.of(SheetSize.of(Length.ofInches(13), Length.ofInches(13))))));
     }
 
     @BeforeEach
@@ -109,7 +110,8 @@ class KitOtherSourcesTest {
     void quarters_that_do_not_give_everything_are_refused_and_nothing_is_kept() {
         long id = samples.kit(fabric);
 
-        assertThat(kits.take(id, kits.kit(id).sources().with(fabric.id(), PrecutKind.FAT_EIGHTH)).<String>match(kit -> "taken", problems -> problems.get(0).code()))
+        assertThat(kits.take(id, kits.kit(id).sources().with(fabric.id(), PrecutKind.FAT_EIGHTH)).<String>match(kit -> "taken",
+                problems -> problems.get(0).code()))
                 .isEqualTo("kit.not-from-quarters");
         assertThat(kits.kit(id).sources()).isEqualTo(KitSources.NONE);
     }
@@ -120,7 +122,8 @@ class KitOtherSourcesTest {
         long id = samples.kit(fabric);
         KitSources single = kits.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintMatching.Value.LIGHT, 1));
 
-        assertThat(kits.take(id, single.with(new RoleKey("all"), squares)).<String>match(kit -> "taken", problems -> problems.get(0).code()))
+        assertThat(
+                kits.take(id, single.with(new RoleKey("all"), squares)).<String>match(kit -> "taken", problems -> problems.get(0).code()))
                 .isEqualTo("kit.single-already");
     }
 
@@ -144,7 +147,8 @@ class KitOtherSourcesTest {
     }
 
     private ClothQuestion.Other ofSquares(List<ClothQuestion.Other> all) {
-        return all.stream().filter(other -> other.offers().contains(new ClothQuestion.Offer(squares.code(), squares.name()))).findFirst().orElseThrow();
+        return all.stream().filter(other -> other.offers().contains(new ClothQuestion.Offer(squares.code(), squares.name()))).findFirst()
+                .orElseThrow();
     }
 
     private static Count units(Need need) {

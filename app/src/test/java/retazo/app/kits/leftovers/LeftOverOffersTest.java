@@ -30,7 +30,8 @@ import retazo.core.measure.Length;
 
 /**
  * Offers for the left-overs of a kit of one piece, 20 × 20: it leaves 20 × 20 of a strip, one fat quarter. The kit of 24 pieces of
- * 3 1/2 × 9 1/2 takes 22 in without it; with it ten come from there, two by five, and 14 take a strip of 9 1/2, one of 3 1/2 and squaring: 14.
+ * 3 1/2 × 9 1/2 takes 22 in without it; with it ten come from there, two by five, and 14 take a strip of 9 1/2, one of 3 1/2 and
+ * squaring: 14.
  */
 @Tag("slow")
 @ExtendWith(TestShop.class)
@@ -49,7 +50,8 @@ class LeftOverOffersTest {
     private long giver;
     private long taker;
 
-    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, LeftOverDecisions decisions, KitService kits, KitWorks works, GoodService goods, RunService runs) {
+    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, LeftOverDecisions decisions, KitService kits, KitWorks works,
+            GoodService goods, RunService runs) {
         this.samples = new Samples(shop);
         this.offers = offers;
         this.decisions = decisions;
@@ -89,13 +91,15 @@ class LeftOverOffersTest {
     void a_purpose_that_the_rest_does_not_serve_is_refused() {
         assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.of(PrecutKind.STRIP_ROLL), Optional.empty()))))
                 .isEqualTo("left.does-not-serve");
-        assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(giver))))).isEqualTo("left.does-not-serve");
+        assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(giver)))))
+                .isEqualTo("left.does-not-serve");
         assertThat(kits.kit(giver).leftOvers().kept()).isEmpty();
     }
 
     @Test
     void quarters_cut_from_a_rest_are_counted_as_quarters_once_the_length_is_cut() {
-        Good quarters = Samples.done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.of(PrecutKind.FAT_QUARTER), Optional.empty())));
+        Good quarters = Samples
+                .done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.of(PrecutKind.FAT_QUARTER), Optional.empty())));
         long run = samples.run(giver, 2);
 
         runs.currentCuts(Set.of(run)).forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
@@ -120,7 +124,8 @@ class LeftOverOffersTest {
         Good left = Samples.done(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(taker))));
         long second = shopCut("3 1/2 x 9 1/2", 24);
         Samples.done(decisions.take(second, left.id(), 1));
-        runs.currentCuts(Set.of(samples.run(giver, 1))).forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
+        runs.currentCuts(Set.of(samples.run(giver, 1)))
+                .forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
 
         RunDrafts drafts = samples.bean(RunDrafts.class);
         long run = drafts.draft(List.of(new Run.Asked(taker, 1), new Run.Asked(second, 1)), 1);

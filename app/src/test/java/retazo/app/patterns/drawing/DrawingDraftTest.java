@@ -32,7 +32,7 @@ public class DrawingDraftTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "4 x 3|3 3 3 3", "3, 4 1/2, 3|3 4 1/2 3", "2x 2½;1|2 1/2 2 1/2 1", "10 cm|3 119/127", "3,3,6|3 3 6"})
+            "4 x 3|3 3 3 3", "3, 4 1/2, 3|3 4 1/2 3", "2x 2½;1|2 1/2 2 1/2 1", "10 cm|3 119/127", "3,3,6|3 3 6"})
     void widths_are_typed_one_by_one_or_so_many_alike(String typed, String inches) {
         List<Length> widths = draft(form(typed, "3", List.of())).blocks().get(0).columnWidths();
 
@@ -40,7 +40,8 @@ public class DrawingDraftTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"''|length.missing", "0|length.above-zero", "13 x 2|block.lines", "61|length.above-zero", "3, x|length.unreadable"})
+    @CsvSource(delimiter = '|', value = {"''|length.missing", "0|length.above-zero", "13 x 2|block.lines", "61|length.above-zero",
+            "3, x|length.unreadable"})
     void widths_that_cannot_be_are_told_at_their_field(String typed, String code) {
         assertThat(draft(form(typed, "3", List.of("A"))).problems())
                 .extracting(Problem::place, Problem::code).contains(tuple("blocks.0.columns", code));
@@ -49,7 +50,8 @@ public class DrawingDraftTest {
     @Test
     void faults_of_roles_and_sizes_point_to_the_rows_of_the_form_with_its_empty_ones() {
         DrawingForm form = new DrawingForm(
-                0, "Test", List.of(row("one"), row(""), row("unused")), List.of(block("3", "3", 1, List.of("A"))), "DIAGONALS", "", "", "A", "A",
+                0, "Test", List.of(row("one"), row(""), row("unused")), List.of(block("3", "3", 1, List.of("A"))), "DIAGONALS", "", "", "A",
+                "A",
                 List.of(SizeRow.BLANK, SizeRow.plain("", "Big", "60", "60", "", "")));
 
         assertThat(draft(form).problems()).extracting(Problem::place, Problem::code)
@@ -117,7 +119,8 @@ public class DrawingDraftTest {
 
     private static DrawingForm form(String columns, String rows, List<String> cells) {
         return new DrawingForm(
-                0, "Test", List.of(row("one"), row("two")), List.of(block(columns, rows, columns(columns), cells)), "", "", "B", "A", "B", sizes());
+                0, "Test", List.of(row("one"), row("two")), List.of(block(columns, rows, columns(columns), cells)), "", "", "B", "A", "B",
+                sizes());
     }
 
     private static List<SizeRow> sizes() {

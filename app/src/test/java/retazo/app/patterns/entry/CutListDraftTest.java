@@ -20,7 +20,8 @@ import retazo.core.quilt.size.Way;
 
 class CutListDraftTest {
 
-    private static final List<SizeRow> SIZES = List.of(SizeRow.plain("", "Crib", "", "", "", "36 x 48"), SizeRow.plain("", "Throw", "", "", "", "48 x 60"));
+    private static final List<SizeRow> SIZES = List.of(SizeRow.plain("", "Crib", "", "", "", "36 x 48"),
+            SizeRow.plain("", "Throw", "", "", "", "48 x 60"));
 
     /** Throw: 12 stars with 4 pieces, 20 squares cut twice, 3 strips in every quilt. */
     @Test
@@ -43,7 +44,8 @@ class CutListDraftTest {
                 new CutListForm.LineRow("", "mud", "", "2 x 3", "1", "", List.of(), "roll", ""))), Optional.empty());
 
         assertThat(draft.problems()).extracting(Problem::place, Problem::code).containsExactly(
-                tuple("lines.0.piece", "cutList.piece"), tuple("lines.1.role", "text.missing"), tuple("lines.1.each", "number.out-of-limits"),
+                tuple("lines.0.piece", "cutList.piece"), tuple("lines.1.role", "text.missing"),
+                tuple("lines.1.each", "number.out-of-limits"),
                 tuple("lines.2.each", "cutList.no-count"), tuple("lines.3.precut", "cutList.precut"));
     }
 
@@ -52,7 +54,8 @@ class CutListDraftTest {
         CutListDraft draft = CutListDraft.of(form(List.of(
                 CutListForm.LineRow.BLANK, line("reed", "2 x 3", "1", "moon", List.of()))), Optional.empty());
 
-        assertThat(draft.problems()).extracting(Problem::place, Problem::code).containsExactly(tuple("lines.1.per", "cutList.unknown-place"));
+        assertThat(draft.problems()).extracting(Problem::place, Problem::code)
+                .containsExactly(tuple("lines.1.per", "cutList.unknown-place"));
     }
 
     @Test
@@ -61,7 +64,8 @@ class CutListDraftTest {
         CutListForm filled = CutListDraft.filled(pasting("reed  2½ x 4½  4  star\nmud  strip 2½  3"), reader);
 
         assertThat(reader.problems()).isEmpty();
-        assertThat(filled.lines()).extracting(CutListForm.LineRow::role, CutListForm.LineRow::piece, CutListForm.LineRow::each, CutListForm.LineRow::per)
+        assertThat(filled.lines())
+                .extracting(CutListForm.LineRow::role, CutListForm.LineRow::piece, CutListForm.LineRow::each, CutListForm.LineRow::per)
                 .startsWith(tuple("reed", "2½ x 4½", "4", "star"), tuple("mud", "strip 2½", "3", ""));
     }
 
@@ -78,7 +82,8 @@ class CutListDraftTest {
     void a_list_opened_again_is_the_same() {
         PatternContent first = content(form(List.of(
                 line("reed", "set S: strip 2 1/2, segment 2 1/2", "4", "star", List.of()),
-                new CutListForm.LineRow("", "mud", "border 1", "strip 3", "", "", List.of("3", "4"), "strip-roll 2", "mind the nap"))), Optional.empty());
+                new CutListForm.LineRow("", "mud", "border 1", "strip 3", "", "", List.of("3", "4"), "strip-roll 2", "mind the nap"))),
+                Optional.empty());
         PatternVersion version = new PatternVersion(1, 1, 1, false, first);
 
         assertThat(content(CutListForm.of(version), Optional.of(version))).isEqualTo(first);

@@ -26,18 +26,21 @@ class TableDraftTest {
     /** The same table with tabs, with two blanks, and with bars. */
     @ParameterizedTest
     @ValueSource(strings = {
-        "Fabric\tCrib\tThrow\nFinished size\t40 x 52\t56 x 70\nGround\t1-1/4 yds\t2¼\nAccents\t3 FQ\t1 roll or 1⅓ yd\nBinding\t½ yd\t-",
-        "Fabric          Crib       Throw\nFinished size   40 x 52    56 x 70\nGround          1-1/4 yds  2¼\nAccents         3 FQ       1 roll or 1⅓ yd\nBinding         ½ yd       -",
-        "| Fabric | Crib | Throw |\n| Finished size | 40 x 52 | 56 x 70 |\n| Ground | 1-1/4 yds | 2¼ |\n\n| Accents | 3 FQ | 1 roll or 1⅓ yd |\n| Binding | ½ yd | - |"})
+            "Fabric\tCrib\tThrow\nFinished size\t40 x 52\t56 x 70\nGround\t1-1/4 yds\t2¼\nAccents\t3 FQ\t1 roll or 1⅓ yd\nBinding\t½ yd\t-",
+            "Fabric          Crib       Throw\nFinished size   40 x 52    56 x 70\n"
+                    + "Ground          1-1/4 yds  2¼\nAccents         3 FQ       1 roll or 1⅓ yd\nBinding         ½ yd       -",
+            "| Fabric | Crib | Throw |\n| Finished size | 40 x 52 | 56 x 70 |\n"
+                    + "| Ground | 1-1/4 yds | 2¼ |\n\n| Accents | 3 FQ | 1 roll or 1⅓ yd |\n| Binding | ½ yd | - |"})
     void a_pasted_table_becomes_a_pattern(String pasted) {
         QuiltDesign design = content(named(filled(TableForm.empty(), pasted)), Optional.empty()).design();
 
         assertThat(design.sizes()).extracting(size -> size.name()).containsExactly("Crib", "Throw");
         assertThat(design.sizes().get(1).printed().orElseThrow().height()).hasToString("70 in");
-        assertThat(design.roles()).extracting(role -> role.letter() + " " + role.name()).containsExactly("A Ground", "B Accents", "C Binding");
+        assertThat(design.roles()).extracting(role -> role.letter() + " " + role.name()).containsExactly("A Ground", "B Accents",
+                "C Binding");
         assertThat(design.table().orElseThrow().rows()).extracting(
-                        row -> row.use(), row -> PrintedText.write(row.cells().getOrDefault(design.sizes().get(0).key(), List.of())),
-                        row -> PrintedText.write(row.cells().getOrDefault(design.sizes().get(1).key(), List.of())))
+                row -> row.use(), row -> PrintedText.write(row.cells().getOrDefault(design.sizes().get(0).key(), List.of())),
+                row -> PrintedText.write(row.cells().getOrDefault(design.sizes().get(1).key(), List.of())))
                 .containsExactly(
                         tuple(Use.BLOCKS, "1 1/4 yd", "2 1/4 yd"), tuple(Use.BLOCKS, "3 fat quarters", "1 roll or 1 1/3 yd"),
                         tuple(Use.BINDING, "1/2 yd", ""));
@@ -100,13 +103,15 @@ class TableDraftTest {
         assertThat(design.drawing()).isEqualTo(drawn.design().drawing());
         assertThat(design.ways()).containsExactly(Way.SIZE_TABLE, Way.DRAWING);
         assertThat(design.plannedFrom()).isEqualTo(Way.DRAWING);
-        assertThat(design.roles()).extracting(role -> role.key()).isEqualTo(drawn.design().roles().stream().map(role -> role.key()).toList());
+        assertThat(design.roles()).extracting(role -> role.key())
+                .isEqualTo(drawn.design().roles().stream().map(role -> role.key()).toList());
         assertThat(design.roles().get(1).name()).isEqualTo("renamed two");
     }
 
     @Test
     void a_table_opened_again_is_the_same() {
-        PatternContent first = content(named(filled(TableForm.empty(), "\tCrib\nGround\t1 yd\nGround\t2 yd\nBinding\t½")), Optional.empty());
+        PatternContent first = content(named(filled(TableForm.empty(), "\tCrib\nGround\t1 yd\nGround\t2 yd\nBinding\t½")),
+                Optional.empty());
         PatternVersion version = new PatternVersion(1, 1, 1, false, first);
 
         PatternContent again = content(TableForm.of(version), Optional.of(version));

@@ -73,24 +73,29 @@ class PatternFileTest {
         String cell = UNITS.get(unit).get(0);
         BlockRow block = new BlockRow("", "a block", UNITS.get(unit).get(1), UNITS.get(unit).get(2), 1, List.of(cell), "", "");
         BlockRow outer = new BlockRow(
-                "", "outer", UNITS.get(unit).get(1) + ", 1", UNITS.get(unit).get(2), 2, List.of("block b1", "C"), (extras & 1) > 0 ? "2 x 2" : "",
+                "", "outer", UNITS.get(unit).get(1) + ", 1", UNITS.get(unit).get(2), 2, List.of("block b1", "C"),
+                (extras & 1) > 0 ? "2 x 2" : "",
                 (extras & 1) > 0 ? "-7" : "");
         DrawingForm form = new DrawingForm(
-                0, "Made up " + extras, List.of(new RoleRow("", "one"), new RoleRow("", "two"), new RoleRow("", "three")), List.of(block, outer),
+                0, "Made up " + extras, List.of(new RoleRow("", "one"), new RoleRow("", "two"), new RoleRow("", "three")),
+                List.of(block, outer),
                 (extras & 2) > 0 ? "ROWS" : "DIAGONALS", "", (extras & 4) > 0 ? "B, A" : "C, B", "A", (extras & 8) > 0 ? "B" : "",
-                List.of(SizeRow.plain("", "Throw", "3", "4", (extras & 4) > 0 ? "2, 1 1/2" : "1", "20 x 30"), SizeRow.plain("", "Lap", "2", "2", "", "")));
+                List.of(SizeRow.plain("", "Throw", "3", "4", (extras & 4) > 0 ? "2, 1 1/2" : "1", "20 x 30"),
+                        SizeRow.plain("", "Lap", "2", "2", "", "")));
         DrawingDraft draft = DrawingDraft.of(form, Optional.empty());
         PatternContent drawn = draft.content().orElseThrow(() -> new AssertionError(draft.problems().toString()));
         PatternVersion version = new PatternVersion(1, 1, 1, false, drawn);
         TableForm table = new TableForm(1, "Made up", SizeRow.of(drawn.design()), List.of(
-                new TableForm.Row("", "one", "", List.of("1 roll or 1 1/3 yd", "3 FQ")), new TableForm.Row("", "binding", "binding", List.of("½", ""))), "");
+                new TableForm.Row("", "one", "", List.of("1 roll or 1 1/3 yd", "3 FQ")),
+                new TableForm.Row("", "binding", "binding", List.of("½", ""))), "");
         PatternContent printed = (extras & 1) > 0 ? TableDraft.of(table, Optional.of(version)).content().orElseThrow() : drawn;
         QuiltDesign design = printed.design();
         List<retazo.core.cloth.Role> roles = new ArrayList<>(design.roles());
         roles.set(0, new retazo.core.cloth.Role(roles.get(0).key(), "A", "one", List.of(
                 RoleWish.of(RoleWish.Kind.FEATURE), new RoleWish(RoleWish.Kind.CONTRAST, Optional.of(roles.get(1).key())))));
         return new PatternContent(
-                printed.name(), new PatternAbout(designer, (extras & 2) > 0 ? List.of("a ruler") : List.of(), (extras & 4) > 0 ? "two\nlines" : ""),
+                printed.name(),
+                new PatternAbout(designer, (extras & 2) > 0 ? List.of("a ruler") : List.of(), (extras & 4) > 0 ? "two\nlines" : ""),
                 new QuiltDesign(
                         roles, design.sizes(), design.table(), design.cutList(), design.drawing(), design.plannedFrom(),
                         (extras & 8) > 0 ? Map.of(PracticeMeasure.BINDING_WIDTH, Length.ofInches(2)) : Map.of()));
@@ -128,22 +133,23 @@ class PatternFileTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            "name": "Night Watch"               | "nmae": "Night Watch"                    | nmae                                | file.unknown-field
-            "name": "Night Watch"               | "name": 7                                | name                                | file.not-a-text
-            "format": 2                         | "format": 99999999999999999999           | format                              | file.one-number
-            "columns": 5                        | "columns": 61                            | sizes[0].columns                    | file.number
-            "columns": 5                        | "columns": "many"                        | sizes[0].columns                    | file.number
-            "unit": "patch"                     | "unit": "sail"                           | drawing.blocks[0].cells[1].unit     | file.choice
-            "method": "eight-at-a-time"         | "method": "flip"                         | drawing.blocks[0].cells[4].method   | file.choice
-            "turn": 180                         | "turn": 181                              | drawing.blocks[0].cells[8].turn     | file.turn
-            "3 in", "6 in", "3 in"              | "3 in", "6 in", "4 in"                   | drawing.blocks[0].cells.0.2         | unit.not-square
-            "cycle": "diagonals"                | "cycle": "spiral"                        | drawing.places.cycle                | file.choice
-            "binding": "watch"                  | "binding": "nobody"                      | roles                               | role.unknown
-            "halfSquareOversize": "0 in"        | "halfSquareOversize": "9 in"             | overrides.halfSquareOversize        | practice.out-of-limits
-            "halfSquareOversize": "0 in"        | "luck": "0 in"                           | practice.luck                       | file.unknown-field
+            "name": "Night Watch" | "nmae": "Night Watch" | nmae | file.unknown-field
+            "name": "Night Watch" | "name": 7 | name | file.not-a-text
+            "format": 2 | "format": 99999999999999999999 | format | file.one-number
+            "columns": 5 | "columns": 61 | sizes[0].columns | file.number
+            "columns": 5 | "columns": "many" | sizes[0].columns | file.number
+            "unit": "patch" | "unit": "sail" | drawing.blocks[0].cells[1].unit | file.choice
+            "method": "eight-at-a-time" | "method": "flip" | drawing.blocks[0].cells[4].method | file.choice
+            "turn": 180 | "turn": 181 | drawing.blocks[0].cells[8].turn | file.turn
+            "3 in", "6 in", "3 in" | "3 in", "6 in", "4 in" | drawing.blocks[0].cells.0.2 | unit.not-square
+            "cycle": "diagonals" | "cycle": "spiral" | drawing.places.cycle | file.choice
+            "binding": "watch" | "binding": "nobody" | roles | role.unknown
+            "halfSquareOversize": "0 in" | "halfSquareOversize": "9 in" | overrides.halfSquareOversize | practice.out-of-limits
+            "halfSquareOversize": "0 in" | "luck": "0 in" | practice.luck | file.unknown-field
             """)
     void what_is_wrong_is_told_by_its_path(String right, String wrong, String path, String code) throws IOException {
-        String file = demo("07-night-watch").replaceFirst(java.util.regex.Pattern.quote(right), java.util.regex.Matcher.quoteReplacement(wrong));
+        String file = demo("07-night-watch").replaceFirst(java.util.regex.Pattern.quote(right),
+                java.util.regex.Matcher.quoteReplacement(wrong));
 
         List<Problem> problems = PatternFileReader.read(JSON.readTree(file)).match(content -> List.of(), found -> found);
 
@@ -152,7 +158,7 @@ class PatternFileTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"[]", "7", "null", "{}", "{\"format\": 2, \"roles\": {}, \"sizes\": 7, \"drawing\": []}",
-        "{\"format\": 2, \"name\": \"x\", \"plannedFrom\": \"drawing\", \"roles\": [[[[]]]], \"sizes\": [null, null]}"})
+            "{\"format\": 2, \"name\": \"x\", \"plannedFrom\": \"drawing\", \"roles\": [[[[]]]], \"sizes\": [null, null]}"})
     void what_is_no_pattern_at_all_is_told(String file) {
         assertThat(PatternFileReader.read(JSON.readTree(file)).<Boolean>match(content -> false, problems -> !problems.isEmpty())).isTrue();
     }
@@ -172,7 +178,7 @@ class PatternFileTest {
 
     private static String demo(String name) throws IOException {
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(JSON.readTree(
-                        Files.readString(Path.of("src/main/resources/demo/" + name + ".json"))))
+                Files.readString(Path.of("src/main/resources/demo/" + name + ".json"))))
                 .replaceAll("\\s*\\n\\s*", " ").replace(" :", ":").replace("\" : ", "\": ").replace("[ ", "[").replace(" ]", "]");
     }
 

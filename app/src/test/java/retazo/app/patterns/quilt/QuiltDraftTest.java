@@ -82,11 +82,14 @@ class QuiltDraftTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "kinds|vane, moon|kinds|cell.unknown-block", "sash|B|sashWidth|length.missing", "sash|Z|sash|cell.unknown-role",
-        "setting|triangles|sides|places.role-missing", "flange|B|flangeWidth|length.missing", "rule|gradient|colours|places.two-colours",
-        "rule|colour-sets|colours|places.sets-missing", "rule|points|accent|places.role-missing", "rule|by-position|corner|places.block-missing"})
+            "kinds|vane, moon|kinds|cell.unknown-block", "sash|B|sashWidth|length.missing", "sash|Z|sash|cell.unknown-role",
+            "setting|triangles|sides|places.role-missing", "flange|B|flangeWidth|length.missing",
+            "rule|gradient|colours|places.two-colours",
+            "rule|colour-sets|colours|places.sets-missing", "rule|points|accent|places.role-missing",
+            "rule|by-position|corner|places.block-missing"})
     void what_is_missing_or_unknown_is_told_at_its_field(String field, String value, String place, String code) throws IOException {
-        assertThat(typed(demo("18-weathercock"), Map.of(field, value)).problems()).extracting(Problem::place, Problem::code).contains(tuple(place, code));
+        assertThat(typed(demo("18-weathercock"), Map.of(field, value)).problems()).extracting(Problem::place, Problem::code)
+                .contains(tuple(place, code));
     }
 
     @Test
@@ -129,14 +132,16 @@ class QuiltDraftTest {
         PatternVersion plain = demo("18-weathercock");
         Drawing drawing = drawing(plain);
         Composition onPoint = new Composition(
-                drawing.places(), new Setting.OnPoint(new Edges.CutBlocks(Edges.CutBlocks.Cut.THROUGH_CENTRE), Optional.empty()), Finishing.NONE);
+                drawing.places(), new Setting.OnPoint(new Edges.CutBlocks(Edges.CutBlocks.Cut.THROUGH_CENTRE), Optional.empty()),
+                Finishing.NONE);
         QuiltDesign design = plain.design();
         PatternVersion version = new PatternVersion(1, 1, 1, false, plain.content().with(new QuiltDesign(
                 design.roles(), design.sizes(), design.table(), design.cutList(),
                 Optional.of(new Drawing(drawing.blocks(), drawing.quilt(), List.of(new Item("cushion", 1, onPoint, 2, 2, List.of())))),
                 design.plannedFrom(), design.overrides())));
         ItemRow shown = form(version).items().get(0);
-        ItemRow more = new ItemRow(shown.name(), "3", shown.kinds(), "4", "4", shown.border(), shown.borderWidth(), shown.binding(), shown.backing());
+        ItemRow more = new ItemRow(shown.name(), "3", shown.kinds(), "4", "4", shown.border(), shown.borderWidth(), shown.binding(),
+                shown.backing());
         ItemRow bound = new ItemRow(shown.name(), "3", shown.kinds(), "4", "4", "", "", "D", "");
 
         Item kept = drawing(typed(version, Map.of("items", List.of(more))).content().orElseThrow().design()).items().get(0);

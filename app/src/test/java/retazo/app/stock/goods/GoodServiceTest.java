@@ -96,7 +96,8 @@ class GoodServiceTest {
     void a_new_precut_with_faults_keeps_what_was_typed() {
         Client designer = Client.of(shop, "idris");
         designer.get("/stock/goods/new");
-        Map<String, String> form = new HashMap<>(Map.of("code", "né!", "name", "Reeds roll", "kind", "CAKE", "perUnit", "0", "colour", "red"));
+        Map<String, String> form = new HashMap<>(
+                Map.of("code", "né!", "name", "Reeds roll", "kind", "CAKE", "perUnit", "0", "colour", "red"));
 
         String answer = designer.post("/stock/goods/new", form).body();
 

@@ -79,7 +79,8 @@ class QuarterCutsTest {
     void cloth_that_is_reserved_is_not_cut_up() {
         samples.run(samples.kit(fabric), 1);
 
-        assertThat(quarters.cut(bolt, PrecutKind.FAT_QUARTER, 4, Samples.entry()).<String>match(good -> "cut", problems -> problems.get(0).code()))
+        assertThat(quarters.cut(bolt, PrecutKind.FAT_QUARTER, 4, Samples.entry()).<String>match(good -> "cut",
+                problems -> problems.get(0).code()))
                 .isEqualTo("quarters.not-free");
         assertThat(onHand(Samples.done(quarters.cut(bolt, PrecutKind.FAT_QUARTER, 2, Samples.entry())))).isEqualTo(2);
     }

@@ -14,8 +14,8 @@ import retazo.core.measure.Length;
 public record CutSize(String shape, List<Length> sizes, Hand hand, String group) {
 
     /** The taller strips first, then the wider pieces. */
-    public static final Comparator<CutSize> LARGEST_FIRST =
-            Comparator.comparing((CutSize size) -> size.sizes.get(0)).thenComparing(size -> size.sizes.get(1)).reversed();
+    public static final Comparator<CutSize> LARGEST_FIRST = Comparator.comparing((CutSize size) -> size.sizes.get(0))
+            .thenComparing(size -> size.sizes.get(1)).reversed();
 
     public CutSize {
         sizes = List.copyOf(sizes);

@@ -77,7 +77,9 @@ final class Nesting {
             } else {
                 long rise = by - ay;
                 long scaled = Math.multiplyExact(bx - ax, y - ay);
-                long x = ax + (right ? -Math.floorDiv(-scaled * Long.signum(rise), Math.abs(rise)) : Math.floorDiv(scaled * Long.signum(rise), Math.abs(rise)));
+                long x = ax + (right
+                        ? -Math.floorDiv(-scaled * Long.signum(rise), Math.abs(rise))
+                        : Math.floorDiv(scaled * Long.signum(rise), Math.abs(rise)));
                 reach = right ? Math.max(reach, x) : Math.min(reach, x);
             }
         }

@@ -183,7 +183,8 @@ public sealed interface PieceShape {
      */
     record SetStrip(
             Figure<Length> stripWidth, Figure<Length> segment, Figure<Length> loss, Figure<Count> times, String set, List<RoleKey> roles)
-            implements PieceShape {
+            implements
+                PieceShape {
 
         public SetStrip {
             roles = List.copyOf(roles);
@@ -253,7 +254,8 @@ public sealed interface PieceShape {
      * @param outline     with seam allowances, from its top left corner
      * @param yieldRule   how many one strip gives
      */
-    record Template(Figure<Length> stripHeight, Figure<Length> across, List<Point> outline, Hand hand, YieldRule yieldRule) implements PieceShape {
+    record Template(Figure<Length> stripHeight, Figure<Length> across, List<Point> outline, Hand hand,
+            YieldRule yieldRule) implements PieceShape {
 
         public Template {
             outline = List.copyOf(outline);
@@ -311,8 +313,8 @@ public sealed interface PieceShape {
     /** A whole strip across the cloth. */
     record WholeStrip(Figure<Length> stripHeight) implements PieceShape {
 
-        private static final Figure<Count> ONE =
-                Figure.given("piece.wholeStrip", Label.of("piece.wholeStrip"), Count.ONE, Origin.craft("whole-strip"));
+        private static final Figure<Count> ONE = Figure.given("piece.wholeStrip", Label.of("piece.wholeStrip"), Count.ONE,
+                Origin.craft("whole-strip"));
 
         /** Any cloth is wide enough for a strip across it. */
         @Override

@@ -12,7 +12,7 @@ import retazo.core.measure.Count;
 /** A unit that has a cutting of its own. */
 public sealed interface CutUnit extends Unit
         permits Patch, HalfSquare, Hourglass, ThreePatch, Geese, Clipped, SquareInSquare, StripSet, Wedge, Ring, HalfRectangle,
-                Slashed, Templates {
+        Slashed, Templates {
 
     /** What is cut for so many of these units. */
     UnitCut cut(UnitCutting cutting);

@@ -101,7 +101,8 @@ public record Slashed(List<RoleKey> parts, Length lean) implements CutUnit {
         });
         List<Figure<Count>> sums = new ArrayList<>();
         for (List<Figure<Count>> counts : byPart.values()) {
-            sums.add(counts.size() == 1 ? counts.get(0)
+            sums.add(counts.size() == 1
+                    ? counts.get(0)
                     : Arithmetic.sumOfCounts(key + ".part" + (sums.size() + 1), Label.of("unit.needed"), counts));
         }
         return Arithmetic.greatest(key, Label.of("unit.stacks"), sums);

@@ -123,16 +123,19 @@ public record Templates(List<Shape> shapes) implements CutUnit {
         Hand hand = outline.sameAs(mirror) ? Hand.EITHER : outline.isBefore(mirror) ? Hand.LEFT : Hand.RIGHT;
         Polygon fixed = mirror.isBefore(outline) ? mirror : outline;
         String key = cutting.key() + "." + name;
-        Figure<Length> across = Figure.given(key + ".across", Label.of("unit.templateAcross"), fixed.width(), Origin.pattern("block.template"));
+        Figure<Length> across = Figure.given(key + ".across", Label.of("unit.templateAcross"), fixed.width(),
+                Origin.pattern("block.template"));
         return shape.measured()
                 .map(measured -> new PieceShape.Template(
-                        Figure.given(key + ".strip", Label.of("unit.templateStrip"), measured.stripHeight(), Origin.pattern("block.template")),
+                        Figure.given(key + ".strip", Label.of("unit.templateStrip"), measured.stripHeight(),
+                                Origin.pattern("block.template")),
                         across, fixed.points(), hand.mirroredIf(cutting.mirrored()),
                         new PieceShape.Template.YieldRule.Measured(measured.perStrip())))
                 .orElseGet(() -> new PieceShape.Template(
                         Arithmetic.roundedUp(
                                 key + ".strip", Label.of("unit.templateStrip"),
-                                Figure.given(key + ".height", Label.of("unit.templateHeight"), fixed.height(), Origin.pattern("block.template")),
+                                Figure.given(key + ".height", Label.of("unit.templateHeight"), fixed.height(),
+                                        Origin.pattern("block.template")),
                                 cutting.practice().cuttingStep()),
                         across, fixed.points(), hand.mirroredIf(cutting.mirrored()), new PieceShape.Template.YieldRule.Nested()));
     }

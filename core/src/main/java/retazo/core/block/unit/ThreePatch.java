@@ -72,8 +72,8 @@ public record ThreePatch(RoleKey half, RoleKey firstQuarter, RoleKey secondQuart
         Figure<Length> twice = cutting.byFormula(
                 "quarter", Operation.QUARTER_SQUARE, givens, TriangleSquares.cutTwice(sewn, cutting.seam()));
         Figure<Count> halves = cutting.sets(TWO);
-        UnitCutting quartering =
-                new UnitCutting(cutting.key() + ".quarters", cutting.needed(), cutting.size(), cutting.mirrored(), cutting.practice());
+        UnitCutting quartering = new UnitCutting(cutting.key() + ".quarters", cutting.needed(), cutting.size(), cutting.mirrored(),
+                cutting.practice());
         Figure<Count> quarters = quartering.sets(FOUR);
         return cutting.trimmed(
                 List.of(

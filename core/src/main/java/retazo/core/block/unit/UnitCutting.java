@@ -61,8 +61,8 @@ public record UnitCutting(String key, Figure<Count> needed, FinishedSize size, b
     Figure<Length> byFormula(String name, Operation formula, List<Figure<?>> givens, ExactLength exact) {
         List<Figure<?>> operands = new ArrayList<>(givens);
         operands.add(practice.seam());
-        Figure<ExactLength> unrounded =
-                Arithmetic.formula(key + "." + name + ".exact", Label.of("unit.exact"), formula, operands, () -> exact);
+        Figure<ExactLength> unrounded = Arithmetic.formula(key + "." + name + ".exact", Label.of("unit.exact"), formula, operands,
+                () -> exact);
         return Arithmetic.toCut(key + "." + name, Label.of("unit." + name), unrounded, practice.cuttingStep());
     }
 
@@ -86,8 +86,8 @@ public record UnitCutting(String key, Figure<Count> needed, FinishedSize size, b
         if (each == 1) {
             return sets;
         }
-        Figure<Count> times =
-                Figure.given(key + "." + name + ".each", Label.of("unit.each"), new Count(each), Origin.craft("pieces-of-a-unit"));
+        Figure<Count> times = Figure.given(key + "." + name + ".each", Label.of("unit.each"), new Count(each),
+                Origin.craft("pieces-of-a-unit"));
         return Arithmetic.productOfCounts(key + "." + name + ".count", Label.of("unit.count"), sets, times);
     }
 

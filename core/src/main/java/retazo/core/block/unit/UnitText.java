@@ -49,7 +49,8 @@ public final class UnitText {
         Matcher shortUnit = SHORT.matcher(text.toUpperCase(Locale.ROOT));
         if (shortUnit.matches()) {
             List<String> letters = shortUnit.group(2) == null
-                    ? List.of(shortUnit.group(1)) : List.of(shortUnit.group(1), shortUnit.group(2));
+                    ? List.of(shortUnit.group(1))
+                    : List.of(shortUnit.group(1), shortUnit.group(2));
             UnitKind kind = letters.size() == 1 ? UnitKind.PATCH : UnitKind.HALF_SQUARE;
             return spec(kind, kind.customaryMethod(), letters, roles);
         }
@@ -59,7 +60,8 @@ public final class UnitText {
             return Reading.fault("cell.unreadable", text.length() > 20 ? text.substring(0, 20) + "…" : text);
         }
         Optional<UnitMethod> method = longUnit.group(2) == null
-                ? Optional.of(kind.get().customaryMethod()) : UnitMethod.ofCode(longUnit.group(2));
+                ? Optional.of(kind.get().customaryMethod())
+                : UnitMethod.ofCode(longUnit.group(2));
         return method
                 .map(found -> spec(kind.get(), found, List.of(longUnit.group(3).split(",", -1)), roles))
                 .orElseGet(() -> Reading.fault("unit.method", kind.get().code(), longUnit.group(2)));

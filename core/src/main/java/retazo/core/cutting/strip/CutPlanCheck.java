@@ -132,7 +132,8 @@ public final class CutPlanCheck {
         }
         long sizes = strip.pieces().stream().map(CutStrip.PlacedPiece::id)
                 .filter(id -> request.pieces().stream().anyMatch(piece -> piece.id().equals(id))).distinct().count();
-        boolean plain = strip.pieces().stream().allMatch(piece -> request.fixed().stream().noneMatch(fixed -> fixed.id().equals(piece.id())));
+        boolean plain = strip.pieces().stream()
+                .allMatch(piece -> request.fixed().stream().noneMatch(fixed -> fixed.id().equals(piece.id())));
         if (plain && request.mostSizes().map(most -> sizes > most).orElse(false)) {
             faults.add("A strip of " + strip.height() + " holds " + sizes + " sizes");
         }

@@ -116,7 +116,8 @@ public final class CutPlanner {
             request.fixed().stream()
                     .flatMap(strip -> Stream.generate(() -> strip).limit(strip.count()))
                     .forEach(strip -> strips.add(assembly.beside(
-                            strip, beside(builder, cells, cells.wholeBeside(strip.width()), cells.wholeAlong(strip.height()), left, prices))));
+                            strip,
+                            beside(builder, cells, cells.wholeBeside(strip.width()), cells.wholeAlong(strip.height()), left, prices))));
         }
 
         /** Strips one below the other, the dearest for its height first. */

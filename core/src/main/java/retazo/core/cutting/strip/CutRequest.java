@@ -45,7 +45,8 @@ public record CutRequest(
         }
         for (JoinedStrip strip : joined) {
             if (!strip.join().isShorterThan(usableWidth)) {
-                throw new IllegalArgumentException("A join of '" + strip.id() + "' takes more than the cloth is wide (" + usableWidth + ").");
+                throw new IllegalArgumentException(
+                        "A join of '" + strip.id() + "' takes more than the cloth is wide (" + usableWidth + ").");
             }
         }
         if (mostSizes.isPresent() && mostSizes.get() < 1) {
@@ -58,8 +59,11 @@ public record CutRequest(
         return new CutRequest(
                 usableWidth,
                 pieces.stream().map(piece -> piece.times(Math.multiplyExact(piece.count(), kits))).toList(),
-                fixed.stream().map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), Math.multiplyExact(strip.count(), kits))).toList(),
-                joined.stream().map(strip -> new JoinedStrip(strip.id(), strip.height(), strip.length().times(kits), strip.join())).toList(),
+                fixed.stream()
+                        .map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), Math.multiplyExact(strip.count(), kits)))
+                        .toList(),
+                joined.stream().map(strip -> new JoinedStrip(strip.id(), strip.height(), strip.length().times(kits), strip.join()))
+                        .toList(),
                 mostSizes);
     }
 

@@ -37,7 +37,8 @@ public record CutStrip(int times, Length height, List<PlacedPiece> pieces, List<
     }
 
     /**
-     * Ids of which one strip gives an odd number. Cloth is cut folded once, selvedge to selvedge, so that pieces come in pairs; for the last of
+     * Ids of which one strip gives an odd number. Cloth is cut folded once, selvedge to selvedge, so that pieces come in pairs;
+     * for the last of
      * an odd number the fold is opened. A piece as wide as the cloth is not sub-cut and needs no second look.
      */
     public List<String> oddOnFold(Length usableWidth) {

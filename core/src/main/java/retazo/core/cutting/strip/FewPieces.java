@@ -9,7 +9,8 @@ import java.util.stream.Stream;
 
 /**
  * A shorter way to lay a few pieces side by side, found by trying: each piece either way round on each strip begun or on a new
- * one, taller pieces first, equal ones never in another order. A beginning is left where its strips, and as much cloth as the other pieces need
+ * one, taller pieces first, equal ones never in another order. A beginning is left where its strips, and as much cloth as the
+ * other pieces need
  * beside what these leave, are no shorter than what is known. Steps are limited.
  */
 final class FewPieces {

@@ -8,11 +8,14 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * The fewest patterns that together hold what is needed, where each pattern is one sheet: a pattern may be taken any number of times, and may hold
+ * The fewest patterns that together hold what is needed, where each pattern is one sheet: a pattern may be taken any number of
+ * times, and may hold
  * more than is needed.
  *
- * <p>The relaxation gives a bound and takes most sheets; for what it does not take whole, every number of sheets from the bound upwards is tried
- * depth first, the dearest kind first, as long as what is left is worth no more than the sheets that are left. Steps are limited; then the best
+ * <p>The relaxation gives a bound and takes most sheets; for what it does not take whole, every number of sheets from the bound
+ * upwards is tried
+ * depth first, the dearest kind first, as long as what is left is worth no more than the sheets that are left. Steps are limited;
+ * then the best
  * that greed finds stands.
  */
 public final class FewestPatterns {

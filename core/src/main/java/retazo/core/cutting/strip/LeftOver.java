@@ -20,7 +20,8 @@ public record LeftOver(String code, Length width, Length height, int count) {
     public LeftOver {
         Objects.requireNonNull(code, "code");
         if (!width.isPositive() || !height.isPositive() || count < 1) {
-            throw new IllegalArgumentException("The left-over '" + code + "' of " + height + " × " + width + ", " + count + " times, is none.");
+            throw new IllegalArgumentException(
+                    "The left-over '" + code + "' of " + height + " × " + width + ", " + count + " times, is none.");
         }
     }
 

@@ -120,7 +120,8 @@ public final class LeftOverCuts {
             for (long row = 0; row < rows; row++) {
                 for (long column = 0; column < across; column++) {
                     placed.add(new PlacedPiece(
-                            item.id(), x.plus(item.width().times(column)), y.plus(item.height().times(row)), item.width(), item.height(), item.turned()));
+                            item.id(), x.plus(item.width().times(column)), y.plus(item.height().times(row)), item.width(), item.height(),
+                            item.turned()));
                 }
             }
             open.merge(item.id(), (int) -(across * rows), Integer::sum);
@@ -150,11 +151,13 @@ public final class LeftOverCuts {
         private CutRequest rest() {
             return new CutRequest(
                     request.usableWidth(),
-                    request.pieces().stream().filter(piece -> open.get(piece.id()) > 0).map(piece -> piece.times(open.get(piece.id()))).toList(),
+                    request.pieces().stream().filter(piece -> open.get(piece.id()) > 0).map(piece -> piece.times(open.get(piece.id())))
+                            .toList(),
                     request.fixed().stream().filter(strip -> open.get(strip.id()) > 0)
                             .map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), open.get(strip.id()))).toList(),
                     request.joined().stream().filter(strip -> openLength.get(strip.id()).isPositive())
-                            .map(strip -> new JoinedStrip(strip.id(), strip.height(), openLength.get(strip.id()).plus(strip.join()), strip.join()))
+                            .map(strip -> new JoinedStrip(strip.id(), strip.height(), openLength.get(strip.id()).plus(strip.join()),
+                                    strip.join()))
                             .toList(),
                     request.mostSizes());
         }

@@ -97,7 +97,8 @@ final class LengthBound {
     private static LongStream lying(LaidPiece piece, Length usableWidth) {
         return Stream.of(piece.height(), piece.width())
                 .filter(height -> height.equals(piece.height())
-                        ? !piece.width().isLongerThan(usableWidth) : piece.mayTurn() && !piece.height().isLongerThan(usableWidth))
+                        ? !piece.width().isLongerThan(usableWidth)
+                        : piece.mayTurn() && !piece.height().isLongerThan(usableWidth))
                 .mapToLong(Length::ticks);
     }
 

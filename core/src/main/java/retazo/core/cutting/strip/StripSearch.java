@@ -126,9 +126,9 @@ final class StripSearch {
         }
         double[] prices = Arrays.stream(relaxation.prices())
                 .mapToDouble(price -> (double) price / StripRelaxation.PRICE_UNITS / cells.along(1).ticks()).toArray();
-        Optional<List<StripPattern>> shorter =
-                new StripBeam(cells, relaxation.pool().stream().filter(this::isAllowed).toList(), prices, effort.beamWidth)
-                        .shorterThan(length(known) - length(cuts), left);
+        Optional<List<StripPattern>> shorter = new StripBeam(cells, relaxation.pool().stream().filter(this::isAllowed).toList(), prices,
+                effort.beamWidth)
+                .shorterThan(length(known) - length(cuts), left);
         if (shorter.isEmpty()) {
             return known;
         }

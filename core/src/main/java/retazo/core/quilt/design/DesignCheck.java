@@ -161,7 +161,8 @@ public record DesignCheck(
                             && cutList.filter(list -> list.binding().isPresent() || list.backing().isPresent()).isPresent();
                     Optional<FinishedSize> finished = size.printed();
                     return finishing && finished.isEmpty()
-                            ? List.of(Problem.at(place + "finished", "size.finished-missing", size.name())) : List.of();
+                            ? List.of(Problem.at(place + "finished", "size.finished-missing", size.name()))
+                            : List.of();
                 });
     }
 

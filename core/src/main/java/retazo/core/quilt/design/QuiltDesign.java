@@ -121,8 +121,8 @@ public record QuiltDesign(
             list.binding().filter(role::equals).ifPresent(binding -> uses.add(Use.BINDING));
             list.backing().filter(role::equals).ifPresent(backing -> uses.add(Use.BACKING));
         });
-        table.ifPresent(printed ->
-                printed.rows().stream().filter(row -> row.role().equals(role)).map(SizeTable.Row::use).forEach(uses::add));
+        table.ifPresent(
+                printed -> printed.rows().stream().filter(row -> row.role().equals(role)).map(SizeTable.Row::use).forEach(uses::add));
         return new ArrayList<>(uses);
     }
 
@@ -136,8 +136,8 @@ public record QuiltDesign(
                 add(uses, Use.SASH, sashes.role().equals(role));
                 add(uses, Use.CORNERSTONE, sashes.cornerstones().filter(role::equals).isPresent());
             });
-            composition.setting().triangles().ifPresent(triangles ->
-                    add(uses, Use.SETTING, triangles.sides().equals(role) || triangles.corners().equals(role)));
+            composition.setting().triangles()
+                    .ifPresent(triangles -> add(uses, Use.SETTING, triangles.sides().equals(role) || triangles.corners().equals(role)));
             addFinishing(uses, composition.finishing(), role);
         }
         return uses;

@@ -145,7 +145,8 @@ public record SizeTarget(Length width, Length height) {
                 Length width = sash.plus(STEP.times(steps));
                 if (steps != 0 && width.isPositive() && !width.isLongerThan(Sashing.WIDEST)) {
                     variants.add(new Variant(
-                            plain.with(new QuiltSize.Overrides(Optional.of(width), own.blockWidth(), List.of())), List.of(Proposal.Changed.SASH)));
+                            plain.with(new QuiltSize.Overrides(Optional.of(width), own.blockWidth(), List.of())),
+                            List.of(Proposal.Changed.SASH)));
                 }
             }
         });

@@ -112,7 +112,8 @@ public record BackingSheet(
                 () -> atLeastOne(across.value().minus(twoSeams).partsToCover(usableWidth.value().minus(twoSeams))));
         return new Panels(
                 seams, panels, along,
-                Arithmetic.product(key + "." + name, Label.of("backing.length." + name), stretches(name, panels, across, usableWidth), along));
+                Arithmetic.product(key + "." + name, Label.of("backing.length." + name), stretches(name, panels, across, usableWidth),
+                        along));
     }
 
     private static Count atLeastOne(Count panels) {

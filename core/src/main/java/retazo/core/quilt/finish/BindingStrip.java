@@ -48,8 +48,7 @@ public record BindingStrip(
     /** The strip around a finished quilt: 2(W + H) + 10 in. */
     public static BindingStrip around(LayoutRequest request, Finishing finishing, TopSize quilt, Figure<Length> stripWidth) {
         String key = request.key() + ".binding";
-        Figure<Length> extra =
-                Figure.given("binding.extra", Label.of("binding.extra"), CORNERS_AND_JOIN, Origin.craft("binding-extra"));
+        Figure<Length> extra = Figure.given("binding.extra", Label.of("binding.extra"), CORNERS_AND_JOIN, Origin.craft("binding-extra"));
         Figure<Length> one = Arithmetic.formula(
                 key + ".length",
                 Label.of("binding.length"),
@@ -66,7 +65,8 @@ public record BindingStrip(
 
     /** As the shop joins it. */
     public BindingStrip by(ShopPractice shop) {
-        return new BindingStrip(key, role, cut, length, stripWidth, new Practice(practice.seam(), practice.cuttingStep(), shop.joins().bindings()));
+        return new BindingStrip(key, role, cut, length, stripWidth,
+                new Practice(practice.seam(), practice.cuttingStep(), shop.joins().bindings()));
     }
 
     /** The same cut to another width, as thick cloth asks for. */
@@ -112,7 +112,8 @@ public record BindingStrip(
         Figure<Count> count = Figure.given(
                 key + ".squares", Label.of("binding.squares"), new Count(squares), Origin.craft("bias-squares"));
         Figure<Length> cutSide = Arithmetic.formula(
-                key + ".square", Label.of("binding.square"), Operation.BIAS_SQUARE, List.of(length, stripWidth, practice.seam()), () -> side);
+                key + ".square", Label.of("binding.square"), Operation.BIAS_SQUARE, List.of(length, stripWidth, practice.seam()),
+                () -> side);
         Figure<Count> perRow = Arithmetic.wholeTimes(key + ".perRow", Label.of("binding.perRow"), usableWidth, cutSide);
         Figure<Count> rows = Arithmetic.groups(key + ".rows", Label.of("binding.rows"), count, perRow);
         return new BiasSquares(

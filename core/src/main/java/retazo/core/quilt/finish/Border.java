@@ -74,10 +74,10 @@ public record Border(
         }
 
         private Figure<Length> mitred(LayoutRequest at, String name, Figure<Length> side, Figure<Length> border) {
-            Figure<Length> spare =
-                    Figure.given("border.mitre", Label.of("border.mitre"), MITRE_TO_SPARE, Origin.craft("mitred-border"));
+            Figure<Length> spare = Figure.given("border.mitre", Label.of("border.mitre"), MITRE_TO_SPARE, Origin.craft("mitred-border"));
             Figure<Length> finished = Arithmetic.formula(
-                    at.key() + "." + name + ".mitred", Label.of("border." + name + "Mitred"), Operation.MITRED, List.of(side, border, spare),
+                    at.key() + "." + name + ".mitred", Label.of("border." + name + "Mitred"), Operation.MITRED,
+                    List.of(side, border, spare),
                     () -> side.value().plus(border.value().times(2)).plus(MITRE_TO_SPARE));
             return at.withSeams(name, "border." + name, finished);
         }

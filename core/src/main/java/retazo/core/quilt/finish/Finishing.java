@@ -18,8 +18,8 @@ import retazo.core.cloth.RoleKey;
 public record Finishing(
         List<BorderDesign> borders, Optional<Flange> flange, Optional<RoleKey> binding, BindingCut bindingCut, Optional<RoleKey> backing) {
 
-    public static final Finishing NONE =
-            new Finishing(List.of(), Optional.empty(), Optional.empty(), BindingCut.STRAIGHT, Optional.empty());
+    public static final Finishing NONE = new Finishing(List.of(), Optional.empty(), Optional.empty(), BindingCut.STRAIGHT,
+            Optional.empty());
 
     public Finishing {
         borders = List.copyOf(borders);

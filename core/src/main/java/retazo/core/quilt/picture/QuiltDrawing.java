@@ -98,8 +98,9 @@ public record QuiltDrawing(
             Spacing down = spacing(block().finishedHeight(), rows);
             Inside inside = new Inside(new Point(around, around), across.whole(), down.whole());
             Map<Placement, List<Spot>> spots = new LinkedHashMap<>();
-            Arrangement.of(composition.places(), grid, changes).placements().forEach((place, placement) ->
-                    spots.computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()), kind -> new ArrayList<>())
+            Arrangement.of(composition.places(), grid, changes).placements()
+                    .forEach((place, placement) -> spots
+                            .computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()), kind -> new ArrayList<>())
                             .add(new Spot(
                                     place,
                                     new Point(across.centre(place.column()), down.centre(place.row())).plus(around, around),
@@ -172,7 +173,8 @@ public record QuiltDrawing(
                                 patches.addAll(Rectangles.corners(
                                         triangles.corners(), inside, ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2)))
                                                 .dividedBy(2).cutOffToTick()));
-                                Length reach = ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2))).dividedBy(2).cutOffToTick();
+                                Length reach = ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2))).dividedBy(2)
+                                        .cutOffToTick();
                                 sashing.ifPresent(sashes -> spots.values().stream().flatMap(List::stream).forEach(
                                         spot -> patches.add(Rectangles.onPoint(sashes.role(), spot.centre(), reach))));
                                 return null;
@@ -200,7 +202,8 @@ public record QuiltDrawing(
         private List<DrawnPatch> flange(Inside inside) {
             return composition.finishing().flange().map(flange -> Rectangles.frame(
                     flange.role(), inside.corner().plus(flange.width(), flange.width()),
-                    inside.width().minus(flange.width().times(2)), inside.height().minus(flange.width().times(2)), flange.width())).orElse(List.of());
+                    inside.width().minus(flange.width().times(2)), inside.height().minus(flange.width().times(2)), flange.width()))
+                    .orElse(List.of());
         }
     }
 

@@ -59,7 +59,8 @@ public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> bi
                 places.stream().map(place -> new Place(place.label(), only(place.blocks(), kept))).toList(),
                 lines.stream().map(line -> new Line(
                         line.role(), line.use(), line.form(),
-                        line.count().match(perBlock -> perBlock, perSize -> new CutCount.PerSize(only(perSize.counts(), kept)), perQuilt -> perQuilt),
+                        line.count().match(perBlock -> perBlock, perSize -> new CutCount.PerSize(only(perSize.counts(), kept)),
+                                perQuilt -> perQuilt),
                         line.precut(), line.note())).toList(),
                 binding, backing);
     }

@@ -17,12 +17,16 @@ import retazo.core.explain.Label;
 import retazo.core.measure.Count;
 import retazo.core.quilt.setting.Use;
 
-/** Puts pieces of one role, use and cut size together, larger ones first, and gives each its label; those of which none is cut keep their number free. */
+/**
+ * Puts pieces of one role, use and cut size together, larger ones first, and gives each its label; those of which none is cut keep
+ * their number free.
+ */
 public final class PieceNeeds {
 
     /** Pieces from one entry: a unit of the drawing, or a line of the cut list. */
     public record Source(
-            RoleKey role, Use use, PieceShape shape, Figure<Count> count, Optional<PieceNeed.PieceUse> unit, Optional<PrecutSource> precut) {
+            RoleKey role, Use use, PieceShape shape, Figure<Count> count, Optional<PieceNeed.PieceUse> unit,
+            Optional<PrecutSource> precut) {
 
         /** Pieces that belong to the setting or to a border. */
         public static Source ofSetting(CutPiece piece, Use use) {
@@ -49,7 +53,7 @@ public final class PieceNeeds {
                     .filter(source -> source.role().equals(role.key()))
                     .sorted(largestFirst)
                     .forEach(source -> alike.computeIfAbsent(
-                                    new Alike(source.use(), source.shape().cutSize(), source.precut()), size -> new ArrayList<>())
+                            new Alike(source.use(), source.shape().cutSize(), source.precut()), size -> new ArrayList<>())
                             .add(source));
             int number = 0;
             for (List<Source> equal : alike.values()) {

@@ -64,7 +64,8 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
     /** The group in which a block may trade; empty where its colours belong to its place. */
     public Optional<TradeGroup> tradeGroup(Place place, PlaceRule rule) {
         return rule.allowsTrades()
-                ? Optional.of(new TradeGroup(placements.get(place).kind(), grid.share(place))) : Optional.empty();
+                ? Optional.of(new TradeGroup(placements.get(place).kind(), grid.share(place)))
+                : Optional.empty();
     }
 
     private Arrangement with(PlaceChange change) {
@@ -103,9 +104,8 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
      */
     public List<Variant> variants(LongBinaryOperator cutUp) {
         Map<Placement, long[]> shares = new LinkedHashMap<>();
-        placements.forEach((place, placement) ->
-                shares.computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()), kind -> new long[3])
-                        [grid.share(place).ordinal()]++);
+        placements.forEach((place, placement) -> shares.computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()),
+                kind -> new long[3])[grid.share(place).ordinal()]++);
         List<Variant> variants = new ArrayList<>();
         shares.forEach((placement, count) -> variants.add(new Variant(
                 placement.kind(), placement.colouring(),

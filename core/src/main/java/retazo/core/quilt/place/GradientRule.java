@@ -31,8 +31,10 @@ public record GradientRule(Line line, BlockKey main, Optional<BlockKey> between,
         if (between.isEmpty()) {
             return main(stage);
         }
-        return stage % 2 == 0 ? main(stage / 2) : new Placement(between.get(), Turn.NONE, Colouring.whole(Map.of(
-                colours.get(0), colours.get(stage / 2), colours.get(1), colours.get(stage / 2 + 1))));
+        return stage % 2 == 0
+                ? main(stage / 2)
+                : new Placement(between.get(), Turn.NONE, Colouring.whole(Map.of(
+                        colours.get(0), colours.get(stage / 2), colours.get(1), colours.get(stage / 2 + 1))));
     }
 
     private Placement main(int colour) {

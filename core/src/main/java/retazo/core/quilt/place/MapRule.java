@@ -40,8 +40,8 @@ public record MapRule(int columns, int rows, List<Step> steps, Fill fill) implem
         int rows = grid.lastRow() + 1;
         Step[] steps = new Step[columns * rows];
         Arrays.fill(steps, filler);
-        arrangement.placements().forEach((place, placement) ->
-                steps[place.row() * columns + grid.numberInRow(place)] = new Step(placement.kind(), placement.turn()));
+        arrangement.placements().forEach((place,
+                placement) -> steps[place.row() * columns + grid.numberInRow(place)] = new Step(placement.kind(), placement.turn()));
         return new MapRule(columns, rows, List.of(steps), Fill.REPEATED);
     }
 

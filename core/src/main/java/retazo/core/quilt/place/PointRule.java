@@ -27,8 +27,8 @@ public record PointRule(BlockKey kind, RoleKey accent, RoleKey without, List<Rol
     @Override
     public Placement at(Place place, PlaceGrid grid) {
         List<Map<RoleKey, RoleKey>> quarters = Stream.of(
-                        new Place(place.column() - 1, place.row() - 1), new Place(place.column(), place.row() - 1),
-                        place, new Place(place.column() - 1, place.row()))
+                new Place(place.column() - 1, place.row() - 1), new Place(place.column(), place.row() - 1),
+                place, new Place(place.column() - 1, place.row()))
                 .map(point -> Map.of(accent, colour(point, grid)))
                 .toList();
         return new Placement(kind, Turn.NONE, new Colouring(quarters));

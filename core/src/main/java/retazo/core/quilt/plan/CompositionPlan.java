@@ -54,7 +54,8 @@ record CompositionPlan(
      * @param changes by hand in its places
      */
     record Request(
-            String name, Drawing drawing, Composition composition, LayoutRequest layout, List<Length> borderWidths, List<PlaceChange> changes,
+            String name, Drawing drawing, Composition composition, LayoutRequest layout, List<Length> borderWidths,
+            List<PlaceChange> changes,
             ShopPractice practice) {
     }
 
@@ -71,7 +72,8 @@ record CompositionPlan(
             Layout layout = request.composition().setting().layOut(at);
             TopSize inside = new TopSize(layout.width().quoted(), layout.height().quoted());
             List<Border> borders = Border.all(
-                    new Border.Around(at, request.practice().figure(PracticeMeasure.BORDER_TRIM)), finishing, request.borderWidths(), inside);
+                    new Border.Around(at, request.practice().figure(PracticeMeasure.BORDER_TRIM)), finishing, request.borderWidths(),
+                    inside);
             TopSize outside = borders.isEmpty() ? inside : borders.get(borders.size() - 1).outside();
             TopSize finished = new TopSize(
                     outside.width().named(at.key() + ".finishedWidth", Label.of("quilt.finishedWidth")),
@@ -100,9 +102,8 @@ record CompositionPlan(
         }
 
         private List<BlockCount> blocks(Layout layout) {
-            List<Arrangement.Variant> variants =
-                    Arrangement.of(request.composition().places(), layout.grid(), request.changes())
-                            .variants(request.composition().setting()::wholeForParts);
+            List<Arrangement.Variant> variants = Arrangement.of(request.composition().places(), layout.grid(), request.changes())
+                    .variants(request.composition().setting()::wholeForParts);
             Map<BlockKey, Integer> numbers = new HashMap<>();
             List<BlockCount> blocks = new ArrayList<>();
             for (Arrangement.Variant variant : variants) {
@@ -121,7 +122,8 @@ record CompositionPlan(
             Label label = Label.of("quilt.blocksOfKind", kind.name());
             if (variants == 1) {
                 Figure<Count> all = layout.extra()
-                        .map(extra -> Arithmetic.sumOfCounts(at.key() + ".sewn", Label.of("quilt.sewnBlocks"), List.of(layout.blocks(), extra)))
+                        .map(extra -> Arithmetic.sumOfCounts(at.key() + ".sewn", Label.of("quilt.sewnBlocks"),
+                                List.of(layout.blocks(), extra)))
                         .orElse(layout.blocks());
                 return at.copies() == 1 ? all : at.ofAll("blocks.all", "quilt.blocks", all);
             }

@@ -84,8 +84,7 @@ final class UnitTally {
 
     /** The pieces of as many units as one set of pieces gives. */
     private List<CutPiece> oneSet(SizedUnit unit) {
-        Figure<Count> perCut =
-                Figure.given("unit.perCut", Label.of("unit.perSet"), unit.unit().perCut(), Origin.craft("units-per-set"));
+        Figure<Count> perCut = Figure.given("unit.perCut", Label.of("unit.perSet"), unit.unit().perCut(), Origin.craft("units-per-set"));
         return unit.unit().cut(new UnitCutting("set", perCut, unit.size(), unit.mirrored(), practice)).pieces();
     }
 

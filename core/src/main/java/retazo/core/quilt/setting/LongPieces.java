@@ -28,8 +28,7 @@ import retazo.core.measure.Length;
 public record LongPieces(
         String key, Use use, RoleKey role, Figure<Length> cutWidth, List<Piece> pieces, Figure<Length> seam, Grain grain, Join joined) {
 
-    public static final Figure<Count> TWO =
-            Figure.given("long.pair", Label.of("long.pair"), new Count(2), Origin.craft("seams-of-a-join"));
+    public static final Figure<Count> TWO = Figure.given("long.pair", Label.of("long.pair"), new Count(2), Origin.craft("seams-of-a-join"));
 
     /** So many pieces of one cut length. */
     public record Piece(Figure<Count> count, Figure<Length> length) {

@@ -51,7 +51,8 @@ public final class LongStrips {
         List<Length> longestFirst = new ArrayList<>(pieces);
         longestFirst.sort(Comparator.reverseOrder());
         return Optional.of(new Count(pieces.size() <= TRIED_OUT
-                ? fewest(longestFirst, 0, new ArrayList<>(), usableWidth) : firstFit(longestFirst, usableWidth)));
+                ? fewest(longestFirst, 0, new ArrayList<>(), usableWidth)
+                : firstFit(longestFirst, usableWidth)));
     }
 
     /** First fit decreasing; for pieces of one length it is the fewest. */

@@ -77,8 +77,7 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
     }
 
     private Layout.Side side(String name, Figure<Count> blocks) {
-        ExactLength exact =
-                new Setting.OnPoint(triangles, sashing).extent(block(), Math.toIntExact(blocks.value().value()));
+        ExactLength exact = new Setting.OnPoint(triangles, sashing).extent(block(), Math.toIntExact(blocks.value().value()));
         List<Figure<?>> operands = new ArrayList<>(List.of(blocks, request.blockWidth()));
         sashing.ifPresent(sashes -> operands.add(sashWidth(sashes)));
         return OnPointSides.side(
@@ -113,18 +112,21 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
 
     private Figure<Length> square(String name, Operation formula, Length framedBlock, ExactLength exact) {
         Figure<Length> side = sashing.isEmpty()
-                ? request.blockWidth() : request.given(name + ".framed", "quilt.framedBlock", framedBlock);
+                ? request.blockWidth()
+                : request.given(name + ".framed", "quilt.framedBlock", framedBlock);
         Figure<ExactLength> unrounded = Arithmetic.formula(
-                request.key() + "." + name + ".exact", Label.of("unit.exact"), formula, List.of(side, request.practice().seam()), () -> exact);
+                request.key() + "." + name + ".exact", Label.of("unit.exact"), formula, List.of(side, request.practice().seam()),
+                () -> exact);
         return Arithmetic.toCut(request.key() + "." + name, Label.of("quilt." + name), unrounded, request.practice().cuttingStep());
     }
 
     private Layout.SettingPiece triangles(String name, RoleKey role, long each, Subcut subcut, long perSquare, Figure<Length> square) {
         Figure<Count> needed = request.ofAll(name, "quilt." + name, each);
         Figure<Count> per = Figure.given(
-                "setting.perSquare." + perSquare, Label.of("setting.perSquare"), new Count(perSquare), Origin.craft("triangles-per-square"));
-        Figure<Count> squares =
-                Arithmetic.groups(request.key() + "." + name + ".squares", Label.of("quilt." + name + ".squares"), needed, per);
+                "setting.perSquare." + perSquare, Label.of("setting.perSquare"), new Count(perSquare),
+                Origin.craft("triangles-per-square"));
+        Figure<Count> squares = Arithmetic.groups(request.key() + "." + name + ".squares", Label.of("quilt." + name + ".squares"), needed,
+                per);
         return new Layout.SettingPiece(Use.SETTING, CutPiece.square(role, square, subcut, squares));
     }
 
@@ -187,7 +189,8 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
         Figure<Length> trim = Figure.given("sash.trim", Label.of("sash.trim"), TO_TRIM, Origin.craft("long-sash-trim"));
         return Arithmetic.formula(
                 request.key() + "." + name + ".length", Label.of("longSash.length"), Operation.LONG_SASH,
-                List.of(Figure.given(request.key() + "." + name + ".blocks", Label.of("longSash.blocks"), new Count(blocks), Origin.craft("setting")),
+                List.of(Figure.given(request.key() + "." + name + ".blocks", Label.of("longSash.blocks"), new Count(blocks),
+                        Origin.craft("setting")),
                         request.blockWidth(), sashWidth(sashes), trim),
                 () -> block().times(blocks).plus(sashes.width().times(blocks + 1)).plus(TO_TRIM.times(2)));
     }

@@ -17,8 +17,8 @@ final class OnPointSides {
     /** A side worked exactly, and as it is quoted: rounded up to the cutting step, since borders are cut for it. */
     static Layout.Side side(LayoutRequest request, String name, Operation formula, List<Figure<?>> operands, ExactLength exact) {
         String key = request.key() + "." + name;
-        Figure<ExactLength> unrounded =
-                Arithmetic.formula(key + ".exact", Label.of("quilt." + name + ".exact"), formula, operands, () -> exact);
+        Figure<ExactLength> unrounded = Arithmetic.formula(key + ".exact", Label.of("quilt." + name + ".exact"), formula, operands,
+                () -> exact);
         Figure<Length> quoted = Arithmetic.toCut(key, Label.of("quilt." + name), unrounded, request.practice().cuttingStep());
         return new Layout.Side(exact, quoted);
     }

@@ -34,11 +34,14 @@ public final class PrintedText {
     private static final String TEN = "10[ -]?(?:in|inch|\")?\\.?";
     private static final String FIVE = "5[ -]?(?:in|inch|\")?\\.?";
     private static final List<Written> PRECUTS = List.of(
-            Written.of("(?:2\\s?(?:½|1/2)[ -]?(?:in|inch|\")?\\.? )?(?:strip )?rolls?(?: of (?:2\\s?(?:½|1/2)(?: in)? )?strips)?", PrecutKind.STRIP_ROLL, true),
+            Written.of("(?:2\\s?(?:½|1/2)[ -]?(?:in|inch|\")?\\.? )?(?:strip )?rolls?(?: of (?:2\\s?(?:½|1/2)(?: in)? )?strips)?",
+                    PrecutKind.STRIP_ROLL, true),
             Written.of("(?:2\\s?(?:½|1/2)[ -]?(?:in|inch|\")?\\.? )?(?:roll )?strips?", PrecutKind.STRIP_ROLL, false),
-            Written.of("(?:packs?|stacks?) (?:of )?" + TEN + "(?: squares?)?|" + TEN + " (?:square )?(?:packs?|stacks?)", PrecutKind.SQUARES_10, true),
+            Written.of("(?:packs?|stacks?) (?:of )?" + TEN + "(?: squares?)?|" + TEN + " (?:square )?(?:packs?|stacks?)",
+                    PrecutKind.SQUARES_10, true),
             Written.of(TEN + " squares?|squares? (?:of )?" + TEN, PrecutKind.SQUARES_10, false),
-            Written.of("(?:packs?|stacks?) (?:of )?" + FIVE + "(?: squares?)?|" + FIVE + " (?:square )?(?:packs?|stacks?)", PrecutKind.SQUARES_5, true),
+            Written.of("(?:packs?|stacks?) (?:of )?" + FIVE + "(?: squares?)?|" + FIVE + " (?:square )?(?:packs?|stacks?)",
+                    PrecutKind.SQUARES_5, true),
             Written.of(FIVE + " squares?|squares? (?:of )?" + FIVE, PrecutKind.SQUARES_5, false),
             Written.of("(?:fq|fat quarter) bundles?|bundles?(?: of (?:fqs?|fat quarters?))?", PrecutKind.FAT_QUARTER, true),
             Written.of("fqs?|f\\.?q\\.?|fat quarters?|fat qtrs?", PrecutKind.FAT_QUARTER, false),
@@ -88,7 +91,8 @@ public final class PrintedText {
             if (counted.matches() && written.pattern().matcher(counted.group(2)).matches()) {
                 int count = counted.group(1) == null ? 1 : Integer.parseInt(counted.group(1));
                 return count < 1 || count > PrintedAmount.Precuts.MOST
-                        ? Optional.empty() : Optional.of(new PrintedAmount.Precuts(written.kind(), written.packs(), count));
+                        ? Optional.empty()
+                        : Optional.of(new PrintedAmount.Precuts(written.kind(), written.packs(), count));
             }
             if (written.pattern().matcher(part).matches()) {
                 return Optional.of(new PrintedAmount.Precuts(written.kind(), written.packs(), 1));

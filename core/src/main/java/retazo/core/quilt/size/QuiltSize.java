@@ -33,7 +33,8 @@ public sealed interface QuiltSize {
     record Grid(
             SizeKey key, String name, int columns, int rows, List<Length> borderWidths, Optional<FinishedSize> printed,
             Overrides overrides)
-            implements QuiltSize {
+            implements
+                QuiltSize {
         public Grid {
             borderWidths = List.copyOf(borderWidths);
         }

@@ -114,7 +114,10 @@ class UnitCutTest {
         assertThat(cut.pieces().get(1).shape().cutSize().flipped()).isEqualTo(cut.pieces().get(2).shape().cutSize().flipped());
     }
 
-    /** Base 5, top 2, height 4: the sides lean 1½, c = √18.25 = 4.2720. Base 5 + ½(4.2720 + 1½) ÷ 4 = 5.7215, so 5¾; top 2 + ½ · 2.7720 ÷ 4 = 2.3465, so 2⅜. */
+    /**
+     * Base 5, top 2, height 4: the sides lean 1½, c = √18.25 = 4.2720. Base 5 + ½(4.2720 + 1½) ÷ 4 = 5.7215, so 5¾; top 2 + ½ ·
+     * 2.7720 ÷ 4 = 2.3465, so 2⅜.
+     */
     @Test
     void a_blunt_wedge_keeps_its_top() {
         UnitCut cut = UnitSamples.cut("wedge A 2, B", UnitSamples.size("5", "4"), 3, UnitSamples.oversize("0"));
@@ -124,7 +127,8 @@ class UnitCutTest {
 
     /**
      * Octagon of 12: height 6 + ¼ + ¼ ÷ 0.38268 = 6.9033, so 7; base 2 · 0.41421 · 6.9033 = 5.7189, so 5¾; corners
-     * 12 ÷ 3.41421 = 3.5147 + 0.8536 = 4.3683, so 4⅜. Of 8: height 4.9033, so 5; base 4.0620, so 4⅛; corners 2.3431 + 0.8536 = 3.1967, so 3¼.
+     * 12 ÷ 3.41421 = 3.5147 + 0.8536 = 4.3683, so 4⅜. Of 8: height 4.9033, so 5; base 4.0620, so 4⅛; corners 2.3431 + 0.8536 =
+     * 3.1967, so 3¼.
      */
     @Test
     void a_ring_of_eight_takes_wedges_to_their_true_point_and_four_corners() {
@@ -198,7 +202,8 @@ class UnitCutTest {
      */
     @Test
     void templates_are_laid_side_by_side_or_counted_as_the_shop_measured() {
-        UnitCut nested = UnitSamples.cut("templates A 0:0:4:0:0:3, B 4:0:4:3:0:3", UnitSamples.size("4", "3"), 9, UnitSamples.oversize("0"));
+        UnitCut nested = UnitSamples.cut("templates A 0:0:4:0:0:3, B 4:0:4:3:0:3", UnitSamples.size("4", "3"), 9,
+                UnitSamples.oversize("0"));
         UnitCut measured = UnitSamples.cut(
                 "templates A 4-per-strip:5:0:0:2:0:2:3:0:3, B 2:0:4:0:4:3:2:3", UnitSamples.size("4", "3"), 9, UnitSamples.oversize("0"));
 

@@ -83,7 +83,7 @@ class UnitDrawingTest {
     @Provide
     Arbitrary<List<Clipped.Clip>> corners() {
         return Combinators.combine(
-                        Arbitraries.of(Corner.values()), Arbitraries.of("A", "B", "C"), Arbitraries.longs().between(1, 3_000_000))
+                Arbitraries.of(Corner.values()), Arbitraries.of("A", "B", "C"), Arbitraries.longs().between(1, 3_000_000))
                 .as((corner, role, ticks) -> new Clipped.Clip(corner, new RoleKey(role), new Length(ticks)))
                 .list().uniqueElements(Clipped.Clip::corner).ofMinSize(1).ofMaxSize(4);
     }
@@ -123,8 +123,8 @@ class UnitDrawingTest {
         for (String text : texts) {
             CellGrid.Placed placed = new CellGrid.Placed(new SewnUnit(UnitSamples.unit(text)), orientation);
 
-            Reading<CellGrid.Placed> read =
-                    CellGrid.readContent(CellGrid.write(placed.content(), placed.orientation(), letters), UnitSamples.names());
+            Reading<CellGrid.Placed> read = CellGrid.readContent(CellGrid.write(placed.content(), placed.orientation(), letters),
+                    UnitSamples.names());
 
             assertThat(read).isEqualTo(Reading.of(placed));
         }
@@ -194,8 +194,10 @@ class UnitDrawingTest {
         Block small = Block.of(
                 Collections.nCopies(2, Length.ofInches(2)), Collections.nCopies(2, Length.ofInches(2)),
                 CellGrid.read(List.of(List.of("A/B", "A"), List.of("B", "A/B")), UnitSamples.names()).cells());
-        CellGrid.Names names = new CellGrid.Names(UnitSamples.names().roles(), Map.of("small", new InnerBlock(new BlockKey("small"), small)));
-        List<Cell> cells = CellGrid.read(List.of(List.of("block small", "block small @90m"), List.of("C", "block small @180")), names).cells();
+        CellGrid.Names names = new CellGrid.Names(UnitSamples.names().roles(),
+                Map.of("small", new InnerBlock(new BlockKey("small"), small)));
+        List<Cell> cells = CellGrid.read(List.of(List.of("block small", "block small @90m"), List.of("C", "block small @180")), names)
+                .cells();
         List<Length> fours = Collections.nCopies(2, Length.ofInches(4));
 
         Block large = Block.of(fours, fours, cells);
@@ -236,7 +238,8 @@ class UnitDrawingTest {
     private static List<String> piecesIfFlipped(Block block) {
         List<String> pieces = new ArrayList<>();
         block.units().forEach((unit, count) -> unit.pooled().unit()
-                .cut(new UnitCutting("u", UnitSamples.count(count.value()), unit.size(), unit.mirrored(), UnitPractice.of(UnitSamples.oversize("1/8"))))
+                .cut(new UnitCutting("u", UnitSamples.count(count.value()), unit.size(), unit.mirrored(),
+                        UnitPractice.of(UnitSamples.oversize("1/8"))))
                 .pieces()
                 .forEach(piece -> pieces.add(piece.role() + " " + piece.shape().cutSize().flipped() + " " + piece.count().value())));
         Collections.sort(pieces);
@@ -245,8 +248,8 @@ class UnitDrawingTest {
 
     private static Map<String, Count> pieces(Block block) {
         Map<String, Count> pieces = new HashMap<>();
-        block.units().forEach((unit, count) ->
-                pieces.merge(UnitText.write(unit.pooled().unit().spec(), RoleKey::value), count, Count::plus));
+        block.units()
+                .forEach((unit, count) -> pieces.merge(UnitText.write(unit.pooled().unit().spec(), RoleKey::value), count, Count::plus));
         return pieces;
     }
 

@@ -44,14 +44,15 @@ class CutPlanCheckTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0, 0, 3, 2, false, 2, 0, 2, 3, true, One over the other",
-        "0, 0, 3, 2, false, 38, 0, 3, 2, false, Outside",
-        "0, 0, 3, 2, false, 39, 0, 2, 3, true, Outside",
-        "0, 0, 3, 2, false, 3, 1, 2, 3, true, Outside",
-        "0, 0, 3, 2, false, 3, 0, 2, 3, false, is cut as",
-        "0, 0, 3, 2, false, 3, 0, 4, 2, false, is cut as"})
+            "0, 0, 3, 2, false, 2, 0, 2, 3, true, One over the other",
+            "0, 0, 3, 2, false, 38, 0, 3, 2, false, Outside",
+            "0, 0, 3, 2, false, 39, 0, 2, 3, true, Outside",
+            "0, 0, 3, 2, false, 3, 1, 2, 3, true, Outside",
+            "0, 0, 3, 2, false, 3, 0, 2, 3, false, is cut as",
+            "0, 0, 3, 2, false, 3, 0, 4, 2, false, is cut as"})
     void wrong_places_are_told(
-            long x, long y, long width, long height, boolean turned, long x2, long y2, long width2, long height2, boolean turned2, String fault) {
+            long x, long y, long width, long height, boolean turned, long x2, long y2, long width2, long height2, boolean turned2,
+            String fault) {
         CutPlan plan = plan(List.of(placed("B", x, y, width, height, turned), placed("B", x2, y2, width2, height2, turned2)), List.of());
 
         assertThat(CutPlanCheck.faults(REQUEST, plan)).anySatisfy(one -> assertThat(one).contains(fault));
@@ -71,7 +72,8 @@ class CutPlanCheckTest {
     void pinwheel_cannot_be_cut_edge_to_edge() {
         CutRequest request = CutRequest.of(inches(5), List.of(new LaidPiece("A", inches(3), inches(2), 4, true)));
         CutPlan plan = new CutPlan(List.of(new CutStrip(1, inches(5), List.of(
-                placed("A", 0, 0, 3, 2, false), placed("A", 3, 0, 2, 3, true), placed("A", 2, 3, 3, 2, false), placed("A", 0, 2, 2, 3, true)),
+                placed("A", 0, 0, 3, 2, false), placed("A", 3, 0, 2, 3, true), placed("A", 2, 3, 3, 2, false),
+                placed("A", 0, 2, 2, 3, true)),
                 List.of())), inches(5));
 
         assertThat(CutPlanCheck.faults(request, plan)).singleElement().asString().contains("straight cuts");
@@ -81,7 +83,8 @@ class CutPlanCheckTest {
     void joined_strip_that_is_too_short_with_its_joins_is_told() {
         CutRequest request = new CutRequest(inches(40), List.of(), List.of(),
                 List.of(new JoinedStrip("border", inches(2), inches(80), inches(1))), Optional.empty());
-        CutPlan twoStrips = new CutPlan(List.of(new CutStrip(2, inches(2), List.of(placed("border", 0, 0, 40, 2, false)), List.of())), inches(4));
+        CutPlan twoStrips = new CutPlan(List.of(new CutStrip(2, inches(2), List.of(placed("border", 0, 0, 40, 2, false)), List.of())),
+                inches(4));
 
         assertThat(CutPlanCheck.faults(request, twoStrips)).singleElement().asString().contains("79 in");
     }

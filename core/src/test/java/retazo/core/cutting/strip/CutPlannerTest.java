@@ -23,7 +23,8 @@ class CutPlannerTest {
 
     @Test
     void lengths_of_one_height_share_strips() {
-        CutPlan plan = checked(CutRequest.of(FORTY, List.of(piece("A", "12 1/2", "4 1/2", 11, false), piece("B", "7", "4 1/2", 11, false))));
+        CutPlan plan = checked(
+                CutRequest.of(FORTY, List.of(piece("A", "12 1/2", "4 1/2", 11, false), piece("B", "7", "4 1/2", 11, false))));
 
         // alone 4 + 3 strips; together ⌈(137 1/2 + 77) ÷ 40⌉ = 6 strips of 4 1/2
         assertThat(plan.length()).isEqualTo(Length.ofInches(27));
@@ -60,7 +61,8 @@ class CutPlannerTest {
     @Test
     void settled_strips_lend_what_they_leave_of_the_width() {
         CutRequest request = new CutRequest(
-                FORTY, List.of(piece("A", "6", "6", 10, false)), List.of(new FixedStrip("border", Length.ofInches(24), Length.ofInches(60), 1)),
+                FORTY, List.of(piece("A", "6", "6", 10, false)),
+                List.of(new FixedStrip("border", Length.ofInches(24), Length.ofInches(60), 1)),
                 List.of(), Optional.empty());
 
         // beside 24 in there are 16 in: two squares wide, ten high
@@ -85,7 +87,8 @@ class CutPlannerTest {
     void pieces_come_from_the_end_of_the_last_joined_strip() {
         // 50 in: two strips, the second used for 10 1/2; two pieces of 14 in the same height come from it
         JoinedStrip border = new JoinedStrip("border", Length.ofInches(5, 2), Length.ofInches(50), Length.ofInches(1, 2));
-        CutRequest request = new CutRequest(FORTY, List.of(piece("A", "14", "2 1/2", 2, false)), List.of(), List.of(border), Optional.empty());
+        CutRequest request = new CutRequest(FORTY, List.of(piece("A", "14", "2 1/2", 2, false)), List.of(), List.of(border),
+                Optional.empty());
 
         assertThat(checked(request).length()).isEqualTo(Length.ofInches(5));
     }
@@ -93,7 +96,8 @@ class CutPlannerTest {
     @Test
     void no_strip_holds_more_sizes_than_it_may() {
         List<LaidPiece> pieces = List.of(
-                piece("A", "11", "4", 3, false), piece("B", "9", "4", 3, false), piece("C", "8", "4", 3, false), piece("D", "12", "4", 3, false));
+                piece("A", "11", "4", 3, false), piece("B", "9", "4", 3, false), piece("C", "8", "4", 3, false),
+                piece("D", "12", "4", 3, false));
 
         CutPlan plan = checked(new CutRequest(FORTY, pieces, List.of(), List.of(), Optional.of(2)));
 
@@ -102,7 +106,8 @@ class CutPlannerTest {
 
     @Test
     void hundred_thousand_pieces_are_planned() {
-        CutPlan plan = checked(CutRequest.of(FORTY, List.of(piece("A", "2 1/2", "2 1/2", 60_000, false), piece("B", "4 1/2", "2 1/2", 40_000, true))));
+        CutPlan plan = checked(
+                CutRequest.of(FORTY, List.of(piece("A", "2 1/2", "2 1/2", 60_000, false), piece("B", "4 1/2", "2 1/2", 40_000, true))));
 
         // 16 a strip would take 3,750 and 8 a strip 5,000; mixed strips waste no inch: (150,000 + 180,000) ÷ 40 = 8,250 strips
         assertThat(plan.length()).isEqualTo(Length.ofInches(8_250 * 5L, 2));
@@ -158,7 +163,7 @@ class CutPlannerTest {
     @Provide
     Arbitrary<CutRequest> requests() {
         return Combinators.combine(
-                        Arbitraries.integers().between(38, 44), pieces(40).list().ofMinSize(1).ofMaxSize(7), Arbitraries.integers().between(0, 3))
+                Arbitraries.integers().between(38, 44), pieces(40).list().ofMinSize(1).ofMaxSize(7), Arbitraries.integers().between(0, 3))
                 .as((width, pieces, most) -> new CutRequest(
                         Length.ofInches(width), numbered(pieces), List.of(), List.of(), most == 0 ? Optional.empty() : Optional.of(most)));
     }
@@ -168,16 +173,19 @@ class CutPlannerTest {
         Arbitrary<Integer> halves = Arbitraries.integers().between(4, 70);
         Arbitrary<FixedStrip> fixed = Combinators.combine(halves, halves, Arbitraries.integers().between(1, 4))
                 .as((width, height, count) -> new FixedStrip("", Length.ofInches(width, 2), Length.ofInches(height, 2), count));
-        Arbitrary<JoinedStrip> joined = Combinators.combine(Arbitraries.integers().between(3, 12), Arbitraries.integers().between(10, 400), Arbitraries.of(true, false))
+        Arbitrary<JoinedStrip> joined = Combinators
+                .combine(Arbitraries.integers().between(3, 12), Arbitraries.integers().between(10, 400), Arbitraries.of(true, false))
                 .as((height, length, slanted) -> new JoinedStrip(
-                        "", Length.ofInches(height, 2), Length.ofInches(length), slanted ? Length.ofInches(height, 2) : Length.ofInches(1, 2)));
-        return Combinators.combine(pieces(20).list().ofMaxSize(4), fixed.list().ofMaxSize(2), joined.list().ofMaxSize(2)).as((pieces, strips, joins) -> {
-            List<FixedStrip> settled = new ArrayList<>();
-            strips.forEach(one -> settled.add(new FixedStrip("F" + settled.size(), one.width(), one.height(), one.count())));
-            List<JoinedStrip> joint = new ArrayList<>();
-            joins.forEach(one -> joint.add(new JoinedStrip("J" + joint.size(), one.height(), one.length(), one.join())));
-            return new CutRequest(FORTY, numbered(pieces), settled, joint, Optional.empty());
-        });
+                        "", Length.ofInches(height, 2), Length.ofInches(length),
+                        slanted ? Length.ofInches(height, 2) : Length.ofInches(1, 2)));
+        return Combinators.combine(pieces(20).list().ofMaxSize(4), fixed.list().ofMaxSize(2), joined.list().ofMaxSize(2))
+                .as((pieces, strips, joins) -> {
+                    List<FixedStrip> settled = new ArrayList<>();
+                    strips.forEach(one -> settled.add(new FixedStrip("F" + settled.size(), one.width(), one.height(), one.count())));
+                    List<JoinedStrip> joint = new ArrayList<>();
+                    joins.forEach(one -> joint.add(new JoinedStrip("J" + joint.size(), one.height(), one.length(), one.join())));
+                    return new CutRequest(FORTY, numbered(pieces), settled, joint, Optional.empty());
+                });
     }
 
     @Provide

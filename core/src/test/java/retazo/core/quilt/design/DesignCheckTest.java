@@ -50,10 +50,10 @@ class DesignCheckTest {
     @Test
     void sizes_out_of_their_limits_are_told_at_their_field() {
         assertThat(check(ROLES, List.of(
-                        size("none", 0, 61, List.of()),
-                        size("wide", 2, 2, List.of(Length.ofInches(25))),
-                        size("two", 2, 2, List.of(Length.ofInches(1), Length.ofInches(1))),
-                        size("huge", 26, 2, List.of()))))
+                size("none", 0, 61, List.of()),
+                size("wide", 2, 2, List.of(Length.ofInches(25))),
+                size("two", 2, 2, List.of(Length.ofInches(1), Length.ofInches(1))),
+                size("huge", 26, 2, List.of()))))
                 .extracting(Problem::place, Problem::code).containsExactly(
                         tuple("sizes.0.columns", "size.blocks-across"),
                         tuple("sizes.0.rows", "size.blocks-across"),
@@ -73,8 +73,8 @@ class DesignCheckTest {
 
     private static List<Problem> check(List<Role> roles, List<QuiltSize> sizes) {
         return new DesignCheck(
-                        roles, sizes, Optional.empty(), Optional.empty(),
-                        Optional.of(QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY)), Way.DRAWING, Map.of())
+                roles, sizes, Optional.empty(), Optional.empty(),
+                Optional.of(QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY)), Way.DRAWING, Map.of())
                 .problems();
     }
 }

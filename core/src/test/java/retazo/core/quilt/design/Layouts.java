@@ -38,7 +38,8 @@ public final class Layouts {
         QuiltSize.Grid size = QuiltSize.Grid.of(new SizeKey("any"), "Any", columns, rows, List.of());
         Drawing drawing = Drawing.of(List.of(new BlockKind(new BlockKey("plain"), "plain", plain)), composition);
         List<Role> roles = drawing.roles().contains(B)
-                ? List.of(Role.of(A, "A", "all"), Role.of(B, "B", "other")) : List.of(Role.of(A, "A", "all"));
+                ? List.of(Role.of(A, "A", "all"), Role.of(B, "B", "other"))
+                : List.of(Role.of(A, "A", "all"));
         return new QuiltPlanner(ShopPractice.customary()).plan(QuiltDesign.drawn(roles, List.of(size), drawing), size);
     }
 

@@ -18,7 +18,8 @@ class SizeTargetTest {
     private static final Drawing DRAWING = QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY);
 
     private static List<SizeTarget.Proposal> nearest(long width, long height) {
-        return new SizeTarget(Length.ofInches(width), Length.ofInches(height)).nearest(DRAWING, QuiltSamples.throwSize(), ShopPractice.customary());
+        return new SizeTarget(Length.ofInches(width), Length.ofInches(height)).nearest(DRAWING, QuiltSamples.throwSize(),
+                ShopPractice.customary());
     }
 
     /** 56 × 68 is 4 × 5 blocks with the border as it is. */
@@ -57,7 +58,8 @@ class SizeTargetTest {
 
     /** Whatever is proposed is possible, finishes as it says, and is no farther from the target than the next. */
     @Property(tries = 60)
-    void proposals_are_possible_and_in_order(@ForAll @IntRange(min = 1, max = 300) int width, @ForAll @IntRange(min = 1, max = 300) int height) {
+    void proposals_are_possible_and_in_order(@ForAll @IntRange(min = 1, max = 300) int width,
+            @ForAll @IntRange(min = 1, max = 300) int height) {
         SizeTarget target = new SizeTarget(Length.ofInches(width), Length.ofInches(height));
         List<SizeTarget.Proposal> proposals = nearest(width, height);
 

@@ -57,7 +57,9 @@ class FinishingTest {
         Drawing drawing = new Drawing(plain.blocks(), Composition.straight(plain.places(), finishing), items);
         QuiltSize.Grid size = QuiltSize.Grid.of(new SizeKey("any"), "Any", 4, rows, widths);
         return new QuiltPlanner(PRACTICE).plan(
-                QuiltDesign.drawn(QuiltSamples.wakeRoles().stream().filter(role -> drawing.roles().contains(role.key())).toList(), List.of(size), drawing), size);
+                QuiltDesign.drawn(QuiltSamples.wakeRoles().stream().filter(role -> drawing.roles().contains(role.key())).toList(),
+                        List.of(size), drawing),
+                size);
     }
 
     private static Finishing bordered(BorderCorners corners, Grain grain) {
@@ -83,8 +85,10 @@ class FinishingTest {
         QuiltDrawing drawn = QuiltDrawing.of(
                 drawing, QuiltSize.Grid.of(new SizeKey("any"), "Any", 2, 3, List.of(Length.ofInches(eighths, 8))), Length.ofInches(1, 4));
 
-        BigInteger around = drawn.around().stream().map(DrawnPatch::doubledAreaInSquareTicks).map(BigInteger::abs).reduce(BigInteger.ZERO, BigInteger::add);
-        assertThat(around.shiftRight(1)).isEqualTo(area(drawn.width(), drawn.height()).subtract(area(drawn.inside().width(), drawn.inside().height())));
+        BigInteger around = drawn.around().stream().map(DrawnPatch::doubledAreaInSquareTicks).map(BigInteger::abs).reduce(BigInteger.ZERO,
+                BigInteger::add);
+        assertThat(around.shiftRight(1))
+                .isEqualTo(area(drawn.width(), drawn.height()).subtract(area(drawn.inside().width(), drawn.inside().height())));
     }
 
     private static BigInteger area(Length width, Length height) {
@@ -109,7 +113,8 @@ class FinishingTest {
     @ParameterizedTest
     @CsvSource({"SHORTER, false, true, 50 1/2", "SHORTER, true, false, 57", "ACROSS, false, false, 57", "ALONG, true, true, 50 1/2"})
     void a_wide_border_lies_along_the_length_where_that_takes_less(Grain grain, boolean oneWay, boolean along, String length) {
-        LongPieces border = plan(bordered(BorderCorners.CORNERSTONES, grain), List.of(Length.ofInches(9)), List.of(), 4).longPieces().get(0);
+        LongPieces border = plan(bordered(BorderCorners.CORNERSTONES, grain), List.of(Length.ofInches(9)), List.of(), 4).longPieces()
+                .get(0);
 
         LongPieces.Laid laid = border.laidOn(FORTY, oneWay);
 
@@ -122,7 +127,8 @@ class FinishingTest {
     @Test
     void a_flange_needs_strips_and_adds_no_size() {
         Finishing finishing = new Finishing(
-                List.of(), Optional.of(new Flange(QuiltSamples.QUAY, Length.ofInches(1, 4))), Optional.of(QuiltSamples.NIGHT), BindingCut.STRAIGHT,
+                List.of(), Optional.of(new Flange(QuiltSamples.QUAY, Length.ofInches(1, 4))), Optional.of(QuiltSamples.NIGHT),
+                BindingCut.STRAIGHT,
                 Optional.empty());
         QuiltPlan plan = plan(finishing, List.of());
 
@@ -143,7 +149,8 @@ class FinishingTest {
     @Test
     void a_border_joined_on_the_diagonal_may_take_a_strip_more() {
         QuiltPlan straight = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), QuiltSamples.crib());
-        QuiltPlan diagonal = new QuiltPlanner(PRACTICE.with(new Joins(Join.DIAGONAL, Join.DIAGONAL))).plan(QuiltSamples.ferryWake(), QuiltSamples.crib());
+        QuiltPlan diagonal = new QuiltPlanner(PRACTICE.with(new Joins(Join.DIAGONAL, Join.DIAGONAL))).plan(QuiltSamples.ferryWake(),
+                QuiltSamples.crib());
 
         assertThat(straight.longPieces().get(0).strips(FORTY).value()).isEqualTo(new Count(5));
         assertThat(diagonal.longPieces().get(0).strips(FORTY).value()).isEqualTo(new Count(6));
@@ -169,7 +176,8 @@ class FinishingTest {
 
     /** The strip that a square gives, cut and counted anew: k strips across, each as long as the square less both seams, on the slant. */
     @Property(tries = 100)
-    void squares_give_the_whole_bias_strip(@ForAll @IntRange(min = 40, max = 900) int length, @ForAll @IntRange(min = 16, max = 24) int eighths) {
+    void squares_give_the_whole_bias_strip(@ForAll @IntRange(min = 40, max = 900) int length,
+            @ForAll @IntRange(min = 16, max = 24) int eighths) {
         BindingStrip strip = new BindingStrip(
                 "b", QuiltSamples.NIGHT, BindingCut.BIAS, given(Length.ofInches(length)), given(Length.ofInches(eighths, 8)),
                 new BindingStrip.Practice(given(Length.ofInches(1, 4)), given(Length.ofInches(1, 8)), Join.DIAGONAL));
@@ -220,7 +228,8 @@ class FinishingTest {
     void items_are_planned_together_with_the_quilt() {
         Item mats = new Item(
                 "mat", 4, Composition.straight(PlaceRule.uniform(new BlockKey("wake")), Finishing.of(
-                        List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))), 1, 1, List.of());
+                        List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))),
+                1, 1, List.of());
         QuiltPlan alone = plan(bordered(BorderCorners.BUTTED, Grain.SHORTER), List.of());
         QuiltPlan plan = plan(bordered(BorderCorners.BUTTED, Grain.SHORTER), List.of(), List.of(mats));
 

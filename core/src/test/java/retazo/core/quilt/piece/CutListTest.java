@@ -155,7 +155,7 @@ class CutListTest {
         List<QuiltSize> sizes = List.of(new QuiltSize.Printed(THROW, "Throw", Optional.empty()));
 
         List<Problem> problems = new DesignCheck(
-                        roles(), sizes, Optional.empty(), Optional.of(list(Optional.of(MUD))), Optional.empty(), Way.CUT_LIST, Map.of())
+                roles(), sizes, Optional.empty(), Optional.of(list(Optional.of(MUD))), Optional.empty(), Way.CUT_LIST, Map.of())
                 .problems();
 
         assertThat(problems).extracting(Problem::code).contains("size.finished-missing");

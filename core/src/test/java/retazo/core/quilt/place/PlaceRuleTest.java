@@ -119,7 +119,8 @@ class PlaceRuleTest {
 
     /** On three by three: corner and edge blocks show their top, or top left corner, to the outside all around. */
     @ParameterizedTest
-    @CsvSource({"0,0,NONE", "1,0,NONE", "2,0,QUARTER", "2,1,QUARTER", "2,2,HALF", "1,2,HALF", "0,2,THREE_QUARTERS", "0,1,THREE_QUARTERS", "1,1,NONE"})
+    @CsvSource({"0,0,NONE", "1,0,NONE", "2,0,QUARTER", "2,1,QUARTER", "2,2,HALF", "1,2,HALF", "0,2,THREE_QUARTERS", "0,1,THREE_QUARTERS",
+            "1,1,NONE"})
     void special_sides_face_out(int column, int row, Turn turn) {
         assertThat(new PositionRule(POST, PLAIN, STAR, PositionRule.Facing.OUT).at(new Place(column, row), PlaceGrid.straight(3, 3)).turn())
                 .isEqualTo(turn);
@@ -156,7 +157,8 @@ class PlaceRuleTest {
         Block between = QuiltSamples.block(6, List.of(List.of("strip-set A 3, C 3"), List.of("strip-set B 3, C 3")));
         GradientRule rule = new GradientRule(Line.ROWS, STAR, Optional.of(PLAIN), List.of(A, B));
         Drawing drawing = Drawing.of(
-                List.of(new BlockKind(STAR, "main", main), new BlockKind(PLAIN, "between", between)), Composition.straight(rule, Finishing.NONE));
+                List.of(new BlockKind(STAR, "main", main), new BlockKind(PLAIN, "between", between)),
+                Composition.straight(rule, Finishing.NONE));
         QuiltSize.Grid size = QuiltSize.Grid.of(new SizeKey("any"), "Any", 4, 3, List.of());
         QuiltPlan plan = new QuiltPlanner(ShopPractice.customary()).plan(
                 QuiltDesign.drawn(QuiltSamples.wakeRoles().subList(0, 3), List.of(size), drawing), size);
@@ -193,7 +195,8 @@ class PlaceRuleTest {
     @Test
     void sets_of_colours_are_dealt_so_many_times_in_every_round() {
         ColourSetRule rule = new ColourSetRule(STAR, List.of(
-                new ColourSetRule.ColourSet(2, Map.of()), new ColourSetRule.ColourSet(1, Map.of(B, C)), new ColourSetRule.ColourSet(1, Map.of(B, D))));
+                new ColourSetRule.ColourSet(2, Map.of()), new ColourSetRule.ColourSet(1, Map.of(B, C)),
+                new ColourSetRule.ColourSet(1, Map.of(B, D))));
         PlaceGrid grid = PlaceGrid.straight(5, 4);
         Map<Colouring, Long> counts = grid.places().stream().map(place -> rule.at(place, grid).colouring())
                 .collect(Collectors.groupingBy(colouring -> colouring, Collectors.counting()));
@@ -231,10 +234,12 @@ class PlaceRuleTest {
     }
 
     @Property(tries = 100)
-    void changes_by_hand_change_no_count(@ForAll("rules") PlaceRule rule, @ForAll @IntRange(min = 0, max = 11) int from, @ForAll @IntRange(min = 0, max = 11) int to) {
+    void changes_by_hand_change_no_count(@ForAll("rules") PlaceRule rule, @ForAll @IntRange(min = 0, max = 11) int from,
+            @ForAll @IntRange(min = 0, max = 11) int to) {
         PlaceGrid grid = PlaceGrid.straight(4, 3);
         List<PlaceChange> changes = List.of(
-                new PlaceChange.Turned(grid.places().get(from), Turn.QUARTER), new PlaceChange.Traded(grid.places().get(from), grid.places().get(to)));
+                new PlaceChange.Turned(grid.places().get(from), Turn.QUARTER),
+                new PlaceChange.Traded(grid.places().get(from), grid.places().get(to)));
         Arrangement before = Arrangement.of(rule, grid, List.of());
         Arrangement after = Arrangement.of(rule, grid, changes);
 

@@ -50,7 +50,8 @@ class QuiltPlannerTest {
     @Test
     void pieces_follow_from_the_drawing() {
         assertThat(plan.pieces())
-                .extracting(PieceNeed::label, need -> need.shape().across().value(), need -> need.shape().stripHeight().value(), need -> need.count().value())
+                .extracting(PieceNeed::label, need -> need.shape().across().value(), need -> need.shape().stripHeight().value(),
+                        need -> need.count().value())
                 .containsExactly(
                         tuple("A1", inches("4"), inches("4"), new Count(40)),
                         tuple("A2", inches("3 1/2"), inches("3 1/2"), new Count(100)),
@@ -108,8 +109,8 @@ class QuiltPlannerTest {
     void a_backing_has_vertical_seams_on_a_tie() {
         QuiltSize square = QuiltSize.Grid.of(new SizeKey("square"), "Square", 4, 4, List.of(Length.ofInches(4)));
 
-        BackingSheet.Panels panels =
-                new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backings().get(0).fewest(FORTY, false);
+        BackingSheet.Panels panels = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backings().get(0).fewest(FORTY,
+                false);
 
         assertThat(panels.seams()).isEqualTo(BackingSheet.Seams.VERTICAL);
     }
@@ -148,7 +149,8 @@ class QuiltPlannerTest {
     }
 
     @Property(tries = 40)
-    void pieces_never_fall_when_the_grid_grows(@ForAll @IntRange(min = 1, max = 20) int columns, @ForAll @IntRange(min = 1, max = 20) int rows) {
+    void pieces_never_fall_when_the_grid_grows(@ForAll @IntRange(min = 1, max = 20) int columns,
+            @ForAll @IntRange(min = 1, max = 20) int rows) {
         List<Count> small = counts(columns, rows);
         List<Count> larger = counts(columns + 1, rows);
 

@@ -134,7 +134,8 @@ class SashedOnPointTest {
 
     private static Layout layout(int n, int m, int block, int sash) {
         return Layouts.plan(
-                        new Setting.OnPoint(new Edges.Triangles(Layouts.A, Layouts.A), Layouts.sashes(sash, true, false)), Length.ofInches(block), n, m)
+                new Setting.OnPoint(new Edges.Triangles(Layouts.A, Layouts.A), Layouts.sashes(sash, true, false)), Length.ofInches(block),
+                n, m)
                 .layout().orElseThrow();
     }
 

@@ -76,7 +76,8 @@ class SeveralBlocksTest {
         Block larger = QuiltSamples.block(4, List.of(List.of("A", "B"), List.of("C", "D")));
         Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", larger)),
-                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
+                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)),
+                        Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
 
         assertThat(check(drawing)).extracting(Problem::place, Problem::code).containsExactly(tuple("places", "design.block-sizes"));
     }
@@ -100,7 +101,8 @@ class SeveralBlocksTest {
         Block second = QuiltSamples.block(4, List.of(List.of("slashed B 1, A")));
         Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "first", first), new BlockKind(PLAIN, "second", second)),
-                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.empty(), Optional.empty())));
+                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)),
+                        Finishing.of(List.of(), Optional.empty(), Optional.empty())));
         QuiltDesign design = QuiltDesign.drawn(QuiltSamples.wakeRoles().subList(0, 2), List.of(size(3, 6)), drawing);
 
         QuiltPlan plan = new QuiltPlanner(ShopPractice.customary()).plan(design, size(3, 6));
@@ -130,8 +132,8 @@ class SeveralBlocksTest {
         QuiltDesign design = QuiltDesign.drawn(
                 QuiltSamples.wakeRoles().subList(0, 1), List.of(size(2, 2)),
                 Drawing.of(
-                List.of(new BlockKind(STAR, "odd", odd)),
-                Composition.straight(PlaceRule.uniform(STAR), Finishing.of(List.of(), Optional.empty(), Optional.empty()))));
+                        List.of(new BlockKind(STAR, "odd", odd)),
+                        Composition.straight(PlaceRule.uniform(STAR), Finishing.of(List.of(), Optional.empty(), Optional.empty()))));
 
         QuiltPlan plan = new QuiltPlanner(ShopPractice.customary()).plan(design, size(2, 2));
 
@@ -140,7 +142,8 @@ class SeveralBlocksTest {
     }
 
     private static Length side(QuiltDesign design) {
-        Figure<Length> side = new QuiltPlanner(ShopPractice.customary()).plan(design, design.sizes().get(0)).pieces().get(0).shape().across();
+        Figure<Length> side = new QuiltPlanner(ShopPractice.customary()).plan(design, design.sizes().get(0)).pieces().get(0).shape()
+                .across();
         return side.value();
     }
 
@@ -155,7 +158,8 @@ class SeveralBlocksTest {
     private static Drawing drawing(Line line) {
         return Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", plain())),
-                Composition.straight(CycleRule.of(line, List.of(STAR, PLAIN)), Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
+                Composition.straight(CycleRule.of(line, List.of(STAR, PLAIN)),
+                        Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
     }
 
     private static QuiltSize.Grid size(int columns, int rows) {
@@ -173,7 +177,8 @@ class SeveralBlocksTest {
 
     private static List<Problem> check(Drawing drawing) {
         return new DesignCheck(
-                        QuiltSamples.wakeRoles(), List.of(size(2, 2)), Optional.empty(), Optional.empty(), Optional.of(drawing), Way.DRAWING, Map.of())
+                QuiltSamples.wakeRoles(), List.of(size(2, 2)), Optional.empty(), Optional.empty(), Optional.of(drawing), Way.DRAWING,
+                Map.of())
                 .problems().stream().filter(problem -> !problem.code().startsWith("role.")).toList();
     }
 }

@@ -58,7 +58,8 @@ class LongStripsTest {
 
     /** Against filling strips in the order of every permutation, first fit. */
     @Property(tries = 100)
-    void uncut_strips_agree_with_every_order_of_first_fit(@ForAll @Size(min = 1, max = 5) List<@IntRange(min = 1, max = 40) Integer> pieces) {
+    void uncut_strips_agree_with_every_order_of_first_fit(
+            @ForAll @Size(min = 1, max = 5) List<@IntRange(min = 1, max = 40) Integer> pieces) {
         int best = Integer.MAX_VALUE;
         List<List<Integer>> orders = new ArrayList<>();
         permute(new ArrayList<>(pieces), 0, orders);

@@ -40,12 +40,13 @@ class SettingTest {
             @ForAll @IntRange(min = 1, max = 9) int columns, @ForAll @IntRange(min = 1, max = 9) int rows,
             @ForAll @IntRange(min = 1, max = 4) int sash, @ForAll boolean framed, @ForAll boolean cornerstones) {
         Layout layout = Layouts.plan(
-                        new Setting.Straight(Layouts.sashes(sash, framed, cornerstones)), Length.ofInches(9), columns, rows)
+                new Setting.Straight(Layouts.sashes(sash, framed, cornerstones)), Length.ofInches(9), columns, rows)
                 .layout().orElseThrow();
 
         BigInteger area = area(Length.ofInches(9), Length.ofInches(9), layout.blocks().value());
         for (Layout.SettingPiece piece : layout.pieces()) {
-            area = area.add(finished(piece.piece().shape().across().value(), piece.piece().shape().stripHeight().value(), piece.piece().count().value()));
+            area = area.add(finished(piece.piece().shape().across().value(), piece.piece().shape().stripHeight().value(),
+                    piece.piece().count().value()));
         }
         for (LongPieces joined : layout.longPieces()) {
             for (LongPieces.Piece piece : joined.pieces()) {
@@ -96,7 +97,7 @@ class SettingTest {
     @Test
     void a_side_with_a_root_in_it_is_quoted_rounded_up() {
         Layout layout = Layouts.plan(
-                        new Setting.OnPoint(new Edges.Triangles(Layouts.A, Layouts.A), Optional.empty()), Length.ofInches(9), 4, 5)
+                new Setting.OnPoint(new Edges.Triangles(Layouts.A, Layouts.A), Optional.empty()), Length.ofInches(9), 4, 5)
                 .layout().orElseThrow();
 
         assertThat(layout.width().exact().toDecimalInches(4)).isEqualTo("50.9116");
@@ -114,7 +115,10 @@ class SettingTest {
         assertThat(rows.pieces().get(0).count().value()).isEqualTo(new Count(4));
     }
 
-    /** A 12 in block of sixteen units drawn 9 in wide: units of 2 1/4 in. To 10 in they would be 2 1/2; to 10 in and a third of a tick, nothing. */
+    /**
+     * A 12 in block of sixteen units drawn 9 in wide: units of 2 1/4 in. To 10 in they would be 2 1/2; to 10 in and a third of a
+     * tick, nothing.
+     */
     @Test
     void a_block_is_drawn_larger_or_smaller_whole() {
         Block block = QuiltSamples.wakeBlock();
@@ -132,7 +136,8 @@ class SettingTest {
                 .with(new QuiltSize.Overrides(Optional.of(Length.ofInches(1)), Optional.of(Length.ofInches(9)), List.of()));
         Drawing drawing = QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY);
         Composition sashed = new Composition(
-                drawing.places(), new Setting.Straight(Optional.of(new Sashing(QuiltSamples.QUAY, Length.ofInches(2), false, Optional.empty()))),
+                drawing.places(),
+                new Setting.Straight(Optional.of(new Sashing(QuiltSamples.QUAY, Length.ofInches(2), false, Optional.empty()))),
                 drawing.finishing());
 
         QuiltPlan plan = new QuiltPlanner(retazo.core.cloth.ShopPractice.customary())
@@ -147,14 +152,16 @@ class SettingTest {
     void what_cannot_be_set_is_told() {
         Drawing drawing = QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY);
         Setting cut = new Setting.OnPoint(
-                new Edges.CutBlocks(Edges.CutBlocks.Cut.THROUGH_CENTRE), Optional.of(new Sashing(QuiltSamples.QUAY, Length.ofInches(20), true, Optional.empty())));
+                new Edges.CutBlocks(Edges.CutBlocks.Cut.THROUGH_CENTRE),
+                Optional.of(new Sashing(QuiltSamples.QUAY, Length.ofInches(20), true, Optional.empty())));
         Drawing sashed = drawing.with(new Composition(PlaceRule.uniform(new BlockKey("moon")), cut, drawing.finishing()));
 
         assertThat(new DrawingCheck(sashed, List.of()).problems()).extracting(problem -> problem.code())
                 .contains("cell.unknown-block");
         assertThat(new DrawingCheck(drawing.with(new Composition(drawing.places(), cut, drawing.finishing())), List.of()).problems())
                 .extracting(problem -> problem.place(), problem -> problem.code())
-                .contains(org.assertj.core.api.Assertions.tuple("sash", "sash.width"), org.assertj.core.api.Assertions.tuple("sash", "sash.cut-blocks"));
+                .contains(org.assertj.core.api.Assertions.tuple("sash", "sash.width"),
+                        org.assertj.core.api.Assertions.tuple("sash", "sash.cut-blocks"));
         assertThat(drawing.problemsAt(QuiltSize.Grid.of(new SizeKey("big"), "Big", 60, 60, List.of(Length.ofInches(4)))))
                 .extracting(problem -> problem.code()).containsOnly("size.too-large");
     }

@@ -47,7 +47,8 @@ class PrintedTextTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"some, table.unreadable", "1/0 yd, table.unreadable", "61 yd, table.length", "1 roll or some, table.unreadable", "-3 yd, table.unreadable"})
+    @CsvSource({"some, table.unreadable", "1/0 yd, table.unreadable", "61 yd, table.length", "1 roll or some, table.unreadable",
+            "-3 yd, table.unreadable"})
     void what_is_no_amount_is_told(String typed, String code) {
         assertThat(PrintedText.read(typed).<String>match(amounts -> "", problem -> problem.code())).isEqualTo(code);
     }
@@ -59,10 +60,10 @@ class PrintedTextTest {
 
     @Provide
     Arbitrary<List<PrintedAmount>> amounts() {
-        Arbitrary<PrintedAmount> lengths =
-                Arbitraries.integers().between(1, 400).map(eighths -> new PrintedAmount.OfCloth(Length.ofYards(eighths, 24)));
+        Arbitrary<PrintedAmount> lengths = Arbitraries.integers().between(1, 400)
+                .map(eighths -> new PrintedAmount.OfCloth(Length.ofYards(eighths, 24)));
         Arbitrary<PrintedAmount> precuts = Combinators.combine(
-                        Arbitraries.of(PrecutKind.customary()), Arbitraries.of(true, false), Arbitraries.integers().between(1, 1000))
+                Arbitraries.of(PrecutKind.customary()), Arbitraries.of(true, false), Arbitraries.integers().between(1, 1000))
                 .as(PrintedAmount.Precuts::new);
         return Arbitraries.oneOf(lengths, precuts).list().ofMinSize(1).ofMaxSize(3);
     }
