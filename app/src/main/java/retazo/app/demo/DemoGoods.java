@@ -16,6 +16,7 @@ import retazo.app.patterns.PatternVersion;
 import retazo.app.stock.Reason;
 import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodKind;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
 import retazo.core.cloth.PrecutKind;
@@ -69,12 +70,21 @@ class DemoGoods {
         goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)),
                 Optional.of(new Money(Currency.getInstance("USD"), 640))));
         DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
+        Good thread = notion("THREAD-FOG", "Piecing thread, fog grey", GoodKind.Notion.Sort.THREAD, "#b9bfc0", 12, crew);
+        notion("RULER-6", "Ruler 6½ × 24 in", GoodKind.Notion.Sort.RULER, "#d8e3dc", 3, crew);
+        tide.forEach(kit -> DemoStock.done(kits.take(kit, kits.kit(kit).sources().with(thread, 1))));
     }
 
     private static BundlePrint print(String sample) {
         String[] parts = sample.split("\\|");
         return new BundlePrint(
                 parts[0], PrintMatching.Value.valueOf(parts[1]), 2, parts.length > 2 ? BundlePrint.Part.DROPPED : BundlePrint.Part.BUNDLE);
+    }
+
+    private Good notion(String code, String name, GoodKind.Notion.Sort sort, String colour, long count, DemoRuns.Crew crew) {
+        Good good = DemoStock.done(goods.add(NewGood.notion(code, name, sort, colour)));
+        DemoStock.done(goods.move(good.id(), count, Reason.RECEIVED, DemoStock.entry(crew.counter())));
+        return good;
     }
 
     private Good good(String code, String name, PrecutKind kind, int perUnit, String colour, long count, DemoRuns.Crew crew) {

@@ -18,6 +18,7 @@ import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.UsualPrices;
@@ -83,7 +84,7 @@ class DemoStock {
         for (Sample sample : SAMPLES) {
             int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
             Fabric fabric = done(fabrics.add(new NewFabric(
-                    sample.code(), sample.name(), sample.ground(), sample.print(), sample.motif(),
+                    sample.code(), sample.name(), Colour.parse(sample.ground()), Colour.parse(sample.print()), sample.motif(),
                     sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON,
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())),
                     new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))))));

@@ -16,6 +16,7 @@ import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
@@ -90,8 +91,8 @@ class FabricEntity {
     /** Everything but its code, which stands on its tags. */
     void change(NewFabric fabric) {
         name = fabric.name();
-        groundColour = fabric.groundColour();
-        printColour = fabric.printColour();
+        groundColour = fabric.groundColour().toString();
+        printColour = fabric.printColour().toString();
         motif = fabric.motif();
         print = fabric.motif().print();
         kind = fabric.kind();
@@ -115,7 +116,7 @@ class FabricEntity {
 
     Fabric toFabric() {
         return new Fabric(
-                id, code, name, groundColour, printColour, motif, kind, Optional.ofNullable(usableWidth),
+                id, code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, Optional.ofNullable(usableWidth),
                 new Prices<>(price(priceMinor), price(costMinor)));
     }
 }

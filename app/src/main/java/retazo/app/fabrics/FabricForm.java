@@ -8,6 +8,7 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.LengthView;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
@@ -32,7 +33,8 @@ record FabricForm(
 
     static FabricForm of(Fabric fabric) {
         return new FabricForm(
-                fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif().name(), fabric.kind().name(),
+                fabric.code(), fabric.name(), fabric.groundColour().toString(), fabric.printColour().toString(), fabric.motif().name(),
+                fabric.kind().name(),
                 fabric.usableWidth().map(width -> LengthView.inches(width).plain()).orElse(""),
                 fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
                 fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
@@ -53,8 +55,8 @@ record FabricForm(
             reader.add(Problem.at("code", "fabric.code"));
         }
         String readName = reader.text("name", name, 60);
-        String ground = colour("groundColour", groundColour, reader);
-        String print = colour("printColour", printColour, reader);
+        Optional<Colour> ground = colour("groundColour", groundColour, reader);
+        Optional<Colour> print = colour("printColour", printColour, reader);
         Optional<Motif> readMotif = reader.choice("motif", motif, Motif.class);
         Optional<ClothKind> readKind = reader.choice("kind", kind, ClothKind.class);
         Optional<Length> width = width(reader);
@@ -64,7 +66,8 @@ record FabricForm(
         return reader.anyProblem()
                 ? Optional.empty()
                 : Optional.of(
-                        new NewFabric(readCode, readName, ground, print, readMotif.orElseThrow(), readKind.orElseThrow(), width, prices));
+                        new NewFabric(readCode, readName, ground.orElseThrow(), print.orElseThrow(), readMotif.orElseThrow(),
+                                readKind.orElseThrow(), width, prices));
     }
 
     private Optional<Length> width(FieldReader reader) {
@@ -80,11 +83,12 @@ record FabricForm(
         return Optional.of(width);
     }
 
-    private static String colour(String field, @Nullable String typed, FieldReader reader) {
+    private static Optional<Colour> colour(String field, @Nullable String typed, FieldReader reader) {
         String text = typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
-        if (!text.matches("#[0-9a-f]{6}")) {
+        if (!Colour.isWritten(text)) {
             reader.add(Problem.at(field, "fabric.colour"));
+            return Optional.empty();
         }
-        return text;
+        return Optional.of(Colour.parse(text));
     }
 }

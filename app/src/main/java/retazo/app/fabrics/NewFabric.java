@@ -3,17 +3,19 @@ package retazo.app.fabrics;
 import java.util.Optional;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
 
 /** A fabric to be added or changed, checked. */
 public record NewFabric(
-        String code, String name, String groundColour, String printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth,
+        String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth,
         Prices<ClothPrice> prices) {
 
     /** One whose prices nobody knows. */
     public NewFabric(
             String code, String name, String groundColour, String printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth) {
-        this(code, name, groundColour, printColour, motif, kind, usableWidth, new Prices<>(Optional.empty(), Optional.empty()));
+        this(code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, usableWidth,
+                new Prices<>(Optional.empty(), Optional.empty()));
     }
 }

@@ -51,7 +51,7 @@ public record Kit(
 
     /** How a precut is drawn: in its colour. */
     public static Ink ink(Good good) {
-        return new Ink(good.colour(), "", good.colour(), good.isLight());
+        return new Ink(good.colour().toString(), "", good.colour().toString(), good.isLight());
     }
 
     /** The quarters or eighths that one of its fabrics is cut into in the shop. */
@@ -134,7 +134,7 @@ public record Kit(
 
     /** How a fabric is drawn. */
     public static Ink ink(Fabric fabric) {
-        return new Ink("url(#print-" + fabric.code() + ")", "", fabric.groundColour(), fabric.isLight());
+        return new Ink("url(#print-" + fabric.code() + ")", "", fabric.groundColour().toString(), fabric.isLight());
     }
 
     /** One of its fabrics. */
@@ -150,6 +150,7 @@ public record Kit(
         copy.ifPresent(good -> byCode.put(good.code(), good));
         leftOvers.taken().forEach(good -> byCode.put(good.code(), good));
         sources.singles().forEach(single -> byCode.put(single.good().code(), single.good()));
+        sources.notions().forEach(notion -> byCode.put(notion.good().code(), notion.good()));
         return byCode;
     }
 

@@ -105,6 +105,13 @@ class KitEntity {
     @CollectionTable(name = "kit_single", joinColumns = @JoinColumn(name = "kit_id"))
     private Set<SingleChoice> singles = new LinkedHashSet<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_notion", joinColumns = @JoinColumn(name = "kit_id"))
+    @MapKeyColumn(name = "good_id")
+    @Column(name = "count", nullable = false)
+    private Map<Long, Integer> notions = new HashMap<>();
+
     @Column(name = "margin_hundredths")
     private @Nullable Integer marginHundredths;
 
@@ -176,9 +183,16 @@ class KitEntity {
         sources.precuts().forEach((role, good) -> precuts.put(role.value(), good.id()));
         quarters.clear();
         quarters.putAll(sources.quarters());
+        notions.clear();
+        sources.notions().forEach(notion -> notions.put(notion.good().id(), notion.count()));
         singles.clear();
         sources.singles().forEach(
                 single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+    }
+
+    /** How many of each notion go along, by its id. */
+    Map<Long, Integer> notions() {
+        return Map.copyOf(notions);
     }
 
     /** The prints that it takes by themselves. */

@@ -179,7 +179,8 @@ public class KitService {
         Map<Long, Fabric> fabricsById = fabrics
                 .byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
         Stream<Long> own = entities.stream().flatMap(entity -> Stream.concat(
-                entity.precuts().values().stream(), entity.singles().stream().map(SingleChoice::goodId)));
+                Stream.concat(entity.precuts().values().stream(), entity.notions().keySet().stream()),
+                entity.singles().stream().map(SingleChoice::goodId)));
         Map<Long, Good> goodsById = goods.byIds(
                 Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
@@ -208,10 +209,14 @@ public class KitService {
         List<KitSingle> singles = entity.singles().stream()
                 .map(one -> new KitSingle(new RoleKey(one.roleKey()), known.goods().get(one.goodId()), one.value(), one.count()))
                 .sorted(Comparator.comparing(single -> single.good().name())).toList();
+        List<KitNotion> notions = entity.notions().entrySet().stream()
+                .map(one -> new KitNotion(known.goods().get(one.getKey()), one.getValue()))
+                .sorted(Comparator.comparing(notion -> notion.good().name())).toList();
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 entity.contents(), entity.instructions(), entity.decision(), copy, entity.settings(),
-                new KitSources(precuts, entity.quarters(), singles), known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
+                new KitSources(precuts, entity.quarters(), singles, notions),
+                known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }
 }

@@ -10,30 +10,33 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
 
 /**
- * What a kit takes in place of what its colourway names.
+ * What a kit takes in place of what its colourway names, and beside it.
  *
  * @param precuts  in place of whole cloth, by the role whose pieces come from them
  * @param quarters quarters or eighths that a fabric is cut into in the shop, by its id
  * @param singles  in place of prints of a bundle that are left out
+ * @param notions  beside the cloth, each once
  */
-public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles) {
+public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles, List<KitNotion> notions) {
 
-    public static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of());
+    public static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of(), List.of());
 
     public KitSources {
         precuts = Map.copyOf(precuts);
         quarters = Map.copyOf(quarters);
         singles = List.copyOf(singles);
+        notions = List.copyOf(notions);
     }
 
     public KitSources with(KitSingle single) {
         List<KitSingle> more = new ArrayList<>(singles);
         more.add(single);
-        return new KitSources(precuts, quarters, more);
+        return new KitSources(precuts, quarters, more, notions);
     }
 
     public KitSources withoutSingle(long goodId) {
-        return new KitSources(precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList());
+        return new KitSources(
+                precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList(), notions);
     }
 
     public List<KitSingle> singlesOf(RoleKey role) {
@@ -43,13 +46,13 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
     public KitSources with(RoleKey role, Good good) {
         Map<RoleKey, Good> more = new HashMap<>(precuts);
         more.put(role, good);
-        return new KitSources(more, quarters, singles);
+        return new KitSources(more, quarters, singles, notions);
     }
 
     public KitSources with(long fabricId, PrecutKind kind) {
         Map<Long, PrecutKind> more = new HashMap<>(quarters);
         more.put(fabricId, kind);
-        return new KitSources(precuts, more, singles);
+        return new KitSources(precuts, more, singles, notions);
     }
 
     /** The whole cloth of one fabric again. */
@@ -58,6 +61,15 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
         fewer.keySet().removeAll(roles);
         Map<Long, PrecutKind> whole = new HashMap<>(quarters);
         whole.remove(fabricId);
-        return new KitSources(fewer, whole, singles);
+        return new KitSources(fewer, whole, singles, notions);
+    }
+
+    /** With so many of a notion in every bag, whatever it had of it before; none of it for 0. */
+    public KitSources with(Good notion, int count) {
+        List<KitNotion> other = new ArrayList<>(notions.stream().filter(one -> one.good().id() != notion.id()).toList());
+        if (count > 0) {
+            other.add(new KitNotion(notion, count));
+        }
+        return new KitSources(precuts, quarters, singles, other);
     }
 }

@@ -37,6 +37,9 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
             String letter = kit.pattern().design().role(single.role()).letter();
             bill = bill.with(new BillLine.Picked(single.good().code(), List.of(letter), new Count(single.count())));
         }
+        for (KitNotion notion : kit.sources().notions()) {
+            bill = bill.with(new BillLine.Picked(notion.good().code(), List.of(), new Count(notion.count())));
+        }
         if (kit.copy().isPresent()) {
             bill = bill.with(new BillLine.Picked(kit.copy().get().code(), List.of(), Count.ONE));
         }

@@ -25,7 +25,7 @@ import retazo.core.measure.Length;
 @ExtendWith(TestShop.class)
 class CounterTest {
 
-    private static final Pattern BOLT = Pattern.compile("name=\"boltId\" value=\"(\\d+)\"");
+    private static final Pattern BOLT = Pattern.compile("name=\"boltId\"\\s+value=\"(\\d+)\"");
 
     private final Samples samples;
     private final StockService stock;

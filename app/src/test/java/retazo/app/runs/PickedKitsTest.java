@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
@@ -24,6 +24,7 @@ import retazo.app.runs.plan.GoodLimit;
 import retazo.app.stock.Book;
 import retazo.app.stock.Reason;
 import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodKind;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
 import retazo.core.cloth.PrecutKind;
@@ -107,6 +108,27 @@ class PickedKitsTest {
         assertThat(stock.ids()).extracting(id -> goods.counts(List.of(id)).get(id).reserved()).containsExactly(2L, 6L, 2L);
         assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofYards(1, 1),
                 Length.ofYards(1, 1));
+    }
+
+    /** Five reels of thread, two in a bag: two bags, and one reel of the third is missing. */
+    @Test
+    void notions_go_along_in_every_bag_and_limit_the_run() {
+        Stocked stock = stocked(5, 30, 9);
+        Good thread = Samples.done(goods.add(NewGood.notion(
+                Samples.unique("THREAD"), Samples.unique("Thread "), GoodKind.Notion.Sort.THREAD, "#b9bfc0")));
+        receive(thread, 5);
+        Client designer = Client.of(shop, "idris");
+        designer.get("/kits/" + stock.kit());
+
+        String page = designer.post("/kits/" + stock.kit() + "/notions", Map.of("good", Long.toString(thread.id()), "count", "2")).body();
+
+        assertThat(page).contains("2 × " + thread.name(), "goes along");
+        DraftPlan plan = drafts.draftPlan(runs.run(drafts.draft(List.of(new Run.Asked(stock.kit(), 3)), 1)));
+        assertThat(plan.mostBags().bagsBuilt()).isEqualTo(2);
+        assertThat(plan.goods()).extracting(shortage -> shortage.good().id(), GoodLimit.Shortage::missing)
+                .containsExactly(org.assertj.core.api.Assertions.tuple(thread.id(), 1L));
+        samples.run(stock.kit(), 2);
+        assertThat(goods.counts(List.of(thread.id())).get(thread.id()).reserved()).isEqualTo(4);
     }
 
     /** Two rolls for three bags, and quarters for two: two bags, and a roll and three quarters are missing. */

@@ -14,6 +14,7 @@ import retazo.app.kits.LeftOverBook;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodKind;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.measure.Problem;
@@ -65,7 +66,7 @@ class LeftOverDecisions {
             return Outcome.refused(Problem.of("left.does-not-serve", rest.height(), rest.width()));
         }
         Good good = purpose.cutInto().map(kind -> goods.quartersOf(fabric, kind, works.usableWidth(kit, fabric)))
-                .orElseGet(() -> goods.leftOver(new Good.Piece(fabric.id(), rest.width(), rest.height()), fabric.name(),
+                .orElseGet(() -> goods.leftOver(new GoodKind.LeftPiece(fabric.id(), rest.width(), rest.height()), fabric.name(),
                         fabric.groundColour()));
         book.keep(
                 new KeptLeftOverEntity.Source(kitId, fabric.id(), offer.get().rests()), good, purpose.forKit(), decision(personId));

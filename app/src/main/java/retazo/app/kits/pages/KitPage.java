@@ -145,15 +145,21 @@ record KitPage(
                     return new Line(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
-                                    .orElseGet(() -> words.text(picked.letters().isEmpty()
-                                            ? "kit.copy-of-pattern"
-                                            : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single")),
+                                    .orElseGet(() -> words.text(purpose(picked, good))),
                             LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),
                             possible.stoppedBy().contains(picked.code()),
                             Optional.ofNullable(prices.get(picked.code())).map(MoneyText::of).orElse(""));
                 });
+    }
+
+    /** What something counted is in a bag for, where no role of the pattern says it. */
+    private static String purpose(BillLine.Picked picked, Good good) {
+        if (good.isNotion()) {
+            return "kit.notion";
+        }
+        return picked.letters().isEmpty() ? "kit.copy-of-pattern" : good.piece().isPresent() ? "kit.in-place-of-cloth" : "kit.single";
     }
 
     private static List<Letter> letters(List<String> letters, Ink ink) {

@@ -1,56 +1,117 @@
 package retazo.app.stock.goods;
 
 import java.util.Optional;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.KitGood;
 import retazo.core.measure.Count;
-import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 
 /**
- * Something counted: packs or loose pieces of a precut, copies of a pattern, or left-overs of one size.
+ * Something counted: packs or loose pieces of a precut, quarters that the shop cuts, left-overs, copies of a pattern, notions.
  *
- * @param precut    which kind of precut; empty for copies and left-overs
- * @param perUnit   how many strips, squares or quarters one has: 40 in a pack, 1 for loose ones
- * @param patternId whose copies they are; empty for all else
- * @param colour    its dot
- * @param piece     what each of them is, for left-overs
- * @param measured  how large one strip, square or quarter really is, where somebody measured it
- * @param prices    of one unit of stock
+ * @param code   unique in the shop, for people; what it is the same as, its kind says
+ * @param colour of its dot
+ * @param prices of one unit of stock
  */
-public record Good(
-        long id, String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour,
-        Optional<Piece> piece,
-        Optional<SheetSize> measured, Prices<Money> prices) {
+public record Good(long id, String code, String name, GoodKind kind, Colour colour, Prices<Money> prices) {
 
-    /** A piece of a fabric, as it lay on its cloth. */
-    public record Piece(long fabricId, Length width, Length height) {
+    /** Which kind of precut it is, bought or cut in the shop; empty for all else. */
+    public Optional<PrecutKind> precut() {
+        return kind.match(new GoodQuestion<Optional<PrecutKind>>(Optional.empty()) {
+            @Override
+            public Optional<PrecutKind> precut(GoodKind.Precut precut) {
+                return Optional.of(precut.kind());
+            }
+
+            @Override
+            public Optional<PrecutKind> shopCut(GoodKind.ShopCut quarters) {
+                return Optional.of(quarters.kind());
+            }
+        });
+    }
+
+    /** How many strips, squares or quarters one unit of stock has; 1 for all that comes singly. */
+    public int perUnit() {
+        return kind.match(new GoodQuestion<>(1) {
+            @Override
+            public Integer precut(GoodKind.Precut precut) {
+                return precut.perUnit();
+            }
+        });
+    }
+
+    /** How large one strip, square or quarter really is, where somebody measured it. */
+    public Optional<SheetSize> measured() {
+        return kind.match(new GoodQuestion<Optional<SheetSize>>(Optional.empty()) {
+            @Override
+            public Optional<SheetSize> precut(GoodKind.Precut precut) {
+                return precut.measured();
+            }
+
+            @Override
+            public Optional<SheetSize> shopCut(GoodKind.ShopCut quarters) {
+                return quarters.measured();
+            }
+        });
+    }
+
+    /** What each of them is, for left-overs. */
+    public Optional<GoodKind.LeftPiece> piece() {
+        return kind.match(new GoodQuestion<Optional<GoodKind.LeftPiece>>(Optional.empty()) {
+            @Override
+            public Optional<GoodKind.LeftPiece> leftOver(GoodKind.LeftPiece piece) {
+                return Optional.of(piece);
+            }
+        });
+    }
+
+    /** Whether it is something beside the cloth that a kit may take along. */
+    public boolean isNotion() {
+        return kind.match(new GoodQuestion<>(false) {
+            @Override
+            public Boolean notion(GoodKind.Notion notion) {
+                return true;
+            }
+        });
     }
 
     /** So many of these left-overs as a plan may take them. */
     public LeftOver leftOver(int count) {
-        Piece one = piece.orElseThrow();
+        GoodKind.LeftPiece one = piece().orElseThrow();
         return new LeftOver(code, one.width(), one.height(), count);
     }
 
     /** A precut as a kit sees it. */
     public KitGood inKit() {
-        return new KitGood(code, precut.orElseThrow(), new Count(perUnit), measured);
+        return new KitGood(code, precut().orElseThrow(), new Count(perUnit()), measured());
     }
 
-    /** What one of it is: a pack, a loose piece, a copy, a left-over. */
+    /** What one of it is: a pack, a loose piece, a copy, a left-over, one. */
     public String unitWord() {
-        return piece.isPresent() ? "left-over" : patternId.isPresent() ? "copy" : perUnit == 1 ? "piece" : "pack of " + perUnit;
+        return kind.match(new GoodQuestion<>("piece") {
+            @Override
+            public String precut(GoodKind.Precut precut) {
+                return precut.perUnit() == 1 ? "piece" : "pack of " + precut.perUnit();
+            }
+
+            @Override
+            public String leftOver(GoodKind.LeftPiece piece) {
+                return "left-over";
+            }
+
+            @Override
+            public String copies(GoodKind.PatternCopy copies) {
+                return "copy";
+            }
+        });
     }
 
     /** Whether letters on its colour must be dark. */
     public boolean isLight() {
-        int red = Integer.parseInt(colour.substring(1, 3), 16);
-        int green = Integer.parseInt(colour.substring(3, 5), 16);
-        int blue = Integer.parseInt(colour.substring(5, 7), 16);
-        return red * 299 + green * 587 + blue * 114 > 150_000;
+        return colour.isLight();
     }
 }

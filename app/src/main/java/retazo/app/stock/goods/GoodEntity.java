@@ -1,5 +1,7 @@
 package retazo.app.stock.goods;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -18,6 +20,7 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
@@ -28,6 +31,15 @@ import retazo.core.measure.Money;
 @Entity
 @Table(name = "good")
 class GoodEntity {
+
+    /** The kinds of {@link GoodKind} as they are kept. */
+    private enum Kind {
+        PRECUT,
+        SHOP_CUT,
+        LEFT_OVER,
+        PATTERN_COPY,
+        NOTION
+    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -41,6 +53,14 @@ class GoodEntity {
 
     @Column(nullable = false)
     private String name;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, updatable = false)
+    private Kind kind;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "notion_sort", updatable = false)
+    private GoodKind.Notion.@Nullable Sort notionSort;
 
     @Enumerated(EnumType.STRING)
     @Column(name = "precut_kind", updatable = false)
@@ -93,17 +113,53 @@ class GoodEntity {
         GoodEntity entity = new GoodEntity();
         entity.code = good.code();
         entity.name = good.name();
-        entity.precutKind = good.precut().orElse(null);
-        entity.perUnit = good.perUnit();
-        entity.patternId = good.patternId().orElse(null);
-        entity.colour = good.colour();
-        good.piece().ifPresent(piece -> {
-            entity.fabricId = piece.fabricId();
-            entity.leftWidth = piece.width();
-            entity.leftHeight = piece.height();
-        });
-        entity.measured(good.measured());
-        return entity;
+        entity.colour = good.colour().toString();
+        return good.kind().match(entity.new Filled());
+    }
+
+    /** This entity with the keys of a kind. */
+    private final class Filled implements GoodKind.Cases<GoodEntity> {
+
+        @Override
+        public GoodEntity precut(GoodKind.Precut precut) {
+            precutKind = precut.kind();
+            measured(precut.measured());
+            return of(Kind.PRECUT, precut.perUnit());
+        }
+
+        @Override
+        public GoodEntity shopCut(GoodKind.ShopCut quarters) {
+            fabricId = quarters.fabricId();
+            precutKind = quarters.kind();
+            measured(quarters.measured());
+            return of(Kind.SHOP_CUT, 1);
+        }
+
+        @Override
+        public GoodEntity leftOver(GoodKind.LeftPiece piece) {
+            fabricId = piece.fabricId();
+            leftWidth = piece.width();
+            leftHeight = piece.height();
+            return of(Kind.LEFT_OVER, 1);
+        }
+
+        @Override
+        public GoodEntity copies(GoodKind.PatternCopy copies) {
+            patternId = copies.patternId();
+            return of(Kind.PATTERN_COPY, 1);
+        }
+
+        @Override
+        public GoodEntity notion(GoodKind.Notion notion) {
+            notionSort = notion.sort();
+            return of(Kind.NOTION, 1);
+        }
+
+        private GoodEntity of(Kind of, int each) {
+            kind = of;
+            perUnit = each;
+            return GoodEntity.this;
+        }
     }
 
     void measured(Optional<SheetSize> size) {
@@ -132,15 +188,22 @@ class GoodEntity {
                 : Optional.of(new Money(Currency.getInstance(priceCurrency), minor));
     }
 
-    private Optional<Good.Piece> piece() {
-        return fabricId == null || leftWidth == null || leftHeight == null
-                ? Optional.empty()
-                : Optional.of(new Good.Piece(fabricId, leftWidth, leftHeight));
+    private Optional<SheetSize> measured() {
+        return sheetLength == null || sheetWidth == null ? Optional.empty() : Optional.of(new SheetSize(sheetLength, sheetWidth));
+    }
+
+    private GoodKind kind() {
+        return switch (kind) {
+            case PRECUT -> new GoodKind.Precut(requireNonNull(precutKind), perUnit, measured());
+            case SHOP_CUT -> new GoodKind.ShopCut(requireNonNull(fabricId), requireNonNull(precutKind), measured());
+            case LEFT_OVER ->
+                new GoodKind.LeftPiece(requireNonNull(fabricId), requireNonNull(leftWidth), requireNonNull(leftHeight));
+            case PATTERN_COPY -> new GoodKind.PatternCopy(requireNonNull(patternId));
+            case NOTION -> new GoodKind.Notion(requireNonNull(notionSort));
+        };
     }
 
     Good toGood() {
-        return new Good(id, code, name, Optional.ofNullable(precutKind), perUnit, Optional.ofNullable(patternId), colour, piece(),
-                sheetLength == null || sheetWidth == null ? Optional.empty() : Optional.of(new SheetSize(sheetLength, sheetWidth)),
-                new Prices<>(money(priceMinor), money(costMinor)));
+        return new Good(id, code, name, kind(), Colour.parse(colour), new Prices<>(money(priceMinor), money(costMinor)));
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +23,7 @@ import retazo.app.stock.ReservationEntity;
 import retazo.app.stock.ReservationRepository;
 import retazo.app.stock.StockItemEntity;
 import retazo.app.stock.StockItemRepository;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
@@ -29,7 +31,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
-/** Counted stock: precuts, copies of patterns and left-overs, in the same movement book as the bolts. */
+/** Counted stock, in the same movement book as the bolts. */
 @Service
 public class GoodService {
 
@@ -86,7 +88,7 @@ public class GoodService {
     public Good copiesOf(long patternId, String patternName) {
         return goods.findByPatternId(patternId)
                 .map(GoodEntity::toGood)
-                .orElseGet(() -> goods.saveAndFlush(GoodEntity.of(NewGood.copies(patternId, patternName))).toGood());
+                .orElseGet(() -> keep(NewGood.of(new GoodKind.PatternCopy(patternId), freeCode("COPY-" + patternId), patternName)));
     }
 
     @Transactional(readOnly = true)
@@ -102,11 +104,10 @@ public class GoodService {
 
     /** Left-overs of one size as stock; made at the first time they are asked for. */
     @Transactional
-    public Good leftOver(Good.Piece piece, String fabricName, String colour) {
+    public Good leftOver(GoodKind.LeftPiece piece, String fabricName, Colour colour) {
         return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
-                .orElseGet(() -> goods
-                        .saveAndFlush(GoodEntity.of(NewGood.leftOver("LEFT-" + goods.nextLeftOver(), fabricName, piece, colour))))
-                .toGood();
+                .map(GoodEntity::toGood)
+                .orElseGet(() -> keep(NewGood.of(piece, freeCode("LEFT-" + goods.nextLeftOver()), fabricName, colour)));
     }
 
     /**
@@ -116,14 +117,35 @@ public class GoodService {
      */
     @Transactional
     public Good quartersOf(Fabric fabric, PrecutKind kind, Length usableWidth) {
-        String code = (kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id();
         SheetSize size = kind.cutFrom(usableWidth).orElseThrow();
-        GoodEntity good = goods.findByCode(code).orElseGet(
-                () -> goods.saveAndFlush(GoodEntity.of(NewGood.shopCut(code, kind, fabric.name(), fabric.groundColour()))));
-        if (good.toGood().measured().map(known -> known.holds(size.length(), size.width())).orElse(true)) {
+        Optional<GoodEntity> known = goods.findShopCut(fabric.id(), kind);
+        if (known.isEmpty()) {
+            String code = freeCode((kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id());
+            GoodKind.ShopCut quarters = new GoodKind.ShopCut(fabric.id(), kind, Optional.of(size));
+            return keep(NewGood.of(quarters, code, fabric.name(), fabric.groundColour()));
+        }
+        GoodEntity good = known.get();
+        if (good.toGood().measured().map(smallest -> smallest.holds(size.length(), size.width())).orElse(true)) {
             good.measured(Optional.of(size));
         }
         return goods.saveAndFlush(good).toGood();
+    }
+
+    /** What a kit may take along beside its cloth, by name. */
+    @Transactional(readOnly = true)
+    public List<Good> notions() {
+        return goods.findNotions().stream().map(GoodEntity::toGood).toList();
+    }
+
+    private Good keep(NewGood good) {
+        return goods.saveAndFlush(GoodEntity.of(good)).toGood();
+    }
+
+    /** A code that nothing has yet: the one wished for, or the same with the next number behind it. */
+    private String freeCode(String wished) {
+        return Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? wished : wished + "-" + number)
+                .filter(code -> goods.findByCode(code).isEmpty()).findFirst().orElseThrow();
     }
 
     @Transactional(readOnly = true)
@@ -135,7 +157,7 @@ public class GoodService {
     public Outcome<Good> add(NewGood good) {
         return goods.findByCode(good.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "good.code-taken", good.code()))
-                : Outcome.done(goods.saveAndFlush(GoodEntity.of(good)).toGood());
+                : Outcome.done(keep(good));
     }
 
     /** The prints in one pack, as far as somebody wrote them down. */

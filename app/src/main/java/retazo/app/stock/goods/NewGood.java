@@ -1,50 +1,51 @@
 package retazo.app.stock.goods;
 
 import java.util.Optional;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.cloth.SheetSize;
 
 /**
  * Something counted to be added, checked.
  *
  * @param code in capital letters
  */
-public record NewGood(
-        String code, String name, Optional<PrecutKind> precut, int perUnit, Optional<Long> patternId, String colour,
-        Optional<Good.Piece> piece,
-        Optional<SheetSize> measured) {
+public record NewGood(String code, String name, GoodKind kind, Colour colour) {
 
     private static final int LONGEST_NAME = 60;
+    private static final Colour PAPER = Colour.parse("#e9e4d6");
+
+    public NewGood {
+        name = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+    }
 
     /** Packs or loose pieces of a precut. */
     public static NewGood precut(String code, String name, PrecutKind kind, int perUnit, String colour) {
-        return new NewGood(code, name, Optional.of(kind), perUnit, Optional.empty(), colour, Optional.empty(), Optional.empty());
+        return new NewGood(code, name, new GoodKind.Precut(kind, perUnit, Optional.empty()), Colour.parse(colour));
     }
 
-    /** The same of which somebody measured one. */
-    public NewGood measured(Optional<SheetSize> size) {
-        return new NewGood(code, name, precut, perUnit, patternId, colour, piece, size);
+    /** Packs or loose pieces of a precut of which somebody may have measured one. */
+    public static NewGood precut(String code, String name, GoodKind.Precut precut, Colour colour) {
+        return new NewGood(code, name, precut, colour);
+    }
+
+    /** Something a maker needs beside the cloth. */
+    public static NewGood notion(String code, String name, GoodKind.Notion.Sort sort, String colour) {
+        return new NewGood(code, name, new GoodKind.Notion(sort), Colour.parse(colour));
     }
 
     /** Quarters or eighths of a fabric that the shop cuts itself. */
-    public static NewGood shopCut(String code, PrecutKind kind, String fabricName, String colour) {
-        String name = (kind == PrecutKind.FAT_QUARTER ? "Fat quarter of " : "Fat eighth of ") + fabricName;
-        return precut(code, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, kind, 1, colour);
+    static NewGood of(GoodKind.ShopCut quarters, String code, String fabricName, Colour colour) {
+        String name = (quarters.kind() == PrecutKind.FAT_QUARTER ? "Fat quarter of " : "Fat eighth of ") + fabricName;
+        return new NewGood(code, name, quarters, colour);
     }
 
     /** Left-overs of one size. */
-    static NewGood leftOver(String code, String fabricName, Good.Piece piece, String colour) {
-        String name = "Left of " + fabricName + ", " + piece.height() + " × " + piece.width();
-        return new NewGood(
-                code, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, Optional.empty(), 1, Optional.empty(), colour,
-                Optional.of(piece),
-                Optional.empty());
+    static NewGood of(GoodKind.LeftPiece piece, String code, String fabricName, Colour colour) {
+        return new NewGood(code, "Left of " + fabricName + ", " + piece.height() + " × " + piece.width(), piece, colour);
     }
 
     /** Copies of a pattern. */
-    public static NewGood copies(long patternId, String patternName) {
-        return new NewGood(
-                "COPY-" + patternId, patternName.length() > 48 ? "Copy of " + patternName.substring(0, 48) : "Copy of " + patternName,
-                Optional.empty(), 1, Optional.of(patternId), "#e9e4d6", Optional.empty(), Optional.empty());
+    static NewGood of(GoodKind.PatternCopy copies, String code, String patternName) {
+        return new NewGood(code, "Copy of " + patternName, copies, PAPER);
     }
 }

@@ -21,8 +21,10 @@ import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodKind;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.SheetSize;
@@ -53,8 +55,8 @@ class KitOtherSourcesTest {
         this.kits = kits;
         this.works = works;
         this.squares = Samples
-                .done(goods.add(NewGood.precut(Samples.unique("OWN"), Samples.unique("Large squares "), PrecutKind.OWN, 4, "#556677")
-                        .measured(Optional.of(SheetSize.of(Length.ofInches(13), Length.ofInches(13))))));
+                .done(goods.add(NewGood.precut(Samples.unique("OWN"), Samples.unique("Large squares "), new GoodKind.Precut(
+                        PrecutKind.OWN, 4, Optional.of(SheetSize.of(Length.ofInches(13), Length.ofInches(13)))), Colour.parse("#556677"))));
     }
 
     @BeforeEach

@@ -78,6 +78,26 @@ class GoodServiceTest {
                 .isEqualTo("good.code-taken");
     }
 
+    @Test
+    void a_notion_is_added_received_and_sold_like_any_good() {
+        Client designer = Client.of(shop, "idris");
+        designer.get("/stock/goods/new");
+        String code = Samples.unique("THREAD");
+        designer.post("/stock/goods/new", Map.of("code", code, "name", "Fog thread", "kind", "THREAD", "colour", "#b9bfc0"));
+        Good thread = goods.byCode(code).orElseThrow();
+        Client counter = Client.of(shop, "ada");
+        String page = "/stock/goods/" + thread.id();
+        counter.get(page);
+
+        counter.post(page + "/receive", Map.of("count", "5", "clientId", UUID.randomUUID().toString()));
+        String sold = counter.post(page + "/sell", Map.of("count", "2", "clientId", UUID.randomUUID().toString())).body();
+
+        assertThat(sold).contains("Fog thread: 3 on hand now.");
+        assertThat(thread.kind()).isEqualTo(new GoodKind.Notion(GoodKind.Notion.Sort.THREAD));
+        assertThat(thread.precut()).isEmpty();
+        assertThat(onHand(thread)).isEqualTo(3);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "-1", "1.5", "many", "99999999999999999999", "1 1/2"})
     void a_nonsense_count_is_told_and_nothing_is_booked(String count) {

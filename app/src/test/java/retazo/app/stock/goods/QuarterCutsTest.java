@@ -52,6 +52,26 @@ class QuarterCutsTest {
         assertThat(cut.measured()).contains(SheetSize.of(Length.ofInches(20), Length.ofInches(18)));
     }
 
+    /** Somebody gave a pack of squares the very code that quarters of this fabric would have: they stay two things. */
+    @Test
+    void a_code_that_a_person_typed_is_never_taken_for_the_quarters() {
+        Good squares = Samples.done(goods.add(NewGood.precut("Q4-" + fabric.id(), "Squares", PrecutKind.SQUARES_10, 42, "#4f7f86")));
+
+        Good first = Samples.done(quarters.cut(bolt, PrecutKind.FAT_QUARTER, 2, Samples.entry()));
+        Good again = Samples.done(quarters.cut(bolt, PrecutKind.FAT_QUARTER, 2, Samples.entry()));
+
+        assertThat(first.id()).isNotEqualTo(squares.id()).isEqualTo(again.id());
+        assertThat(first.code()).isEqualTo("Q4-" + fabric.id() + "-2");
+        assertThat(first.kind().match(new GoodQuestion<>("other") {
+            @Override
+            public String shopCut(GoodKind.ShopCut cut) {
+                return cut.fabricId() + " " + cut.kind();
+            }
+        })).isEqualTo(fabric.id() + " FAT_QUARTER");
+        assertThat(onHand(squares)).isZero();
+        assertThat(onHand(again)).isEqualTo(4);
+    }
+
     @Test
     void sent_twice_it_is_cut_once() {
         Entry entry = Samples.entry();

@@ -1,0 +1,89 @@
+package retazo.app.kits.pages;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.Kit;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.RoleSources;
+import retazo.app.pictures.Ink;
+import retazo.app.pictures.QuiltPicture;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
+import retazo.core.cloth.Role;
+import retazo.core.cloth.RoleKey;
+import retazo.core.quilt.size.QuiltSize;
+
+/** What the page for new kits shows: the quilt in what was chosen so far. */
+@Component
+class NewKitPages {
+
+    private static final Ink NOT_CHOSEN = new Ink("#e4e2d8", "", "#e4e2d8", true);
+
+    private final FabricService fabrics;
+    private final GoodService goods;
+    private final RoleSources sources;
+
+    NewKitPages(FabricService fabrics, GoodService goods, RoleSources sources) {
+        this.fabrics = fabrics;
+        this.goods = goods;
+        this.sources = sources;
+    }
+
+    /**
+     * The page.
+     *
+     * @param inks    by the key of the role
+     * @param fabrics that can be chosen
+     * @param goods   precuts that can be chosen
+     * @param prints  the fabrics that are drawn
+     */
+    record Page(
+            PatternVersion pattern, KitForm form, List<Role> roles, Map<String, Ink> inks, List<QuiltSize> sizes, List<Fabric> fabrics,
+            List<Good> goods, List<Fabric> prints, QuiltPicture picture) {
+    }
+
+    /** A form on which nothing was typed; where a role is planned from precuts, the first of that kind in stock is offered. */
+    KitForm empty(PatternVersion pattern) {
+        List<Good> precuts = precuts();
+        Map<String, String> sourced = new LinkedHashMap<>();
+        sources.of(pattern.patternId()).forEach((role, source) -> precuts.stream()
+                .filter(good -> !source.cutInTheShop() && good.precut().equals(Optional.of(source.kind())))
+                .findFirst()
+                .ifPresent(good -> sourced.put(role.value(), good.code())));
+        return KitForm.empty(pattern, sourced);
+    }
+
+    Page page(PatternVersion pattern, KitForm form) {
+        Map<RoleKey, Fabric> chosen = form.chosen(pattern, fabricsByCode());
+        Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, goodsByCode());
+        Function<RoleKey, Ink> inks = role -> chosenGoods.containsKey(role)
+                ? Kit.ink(chosenGoods.get(role))
+                : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
+        List<Role> roles = pattern.design().roles();
+        List<QuiltSize> sizes = pattern.design().sizes();
+        return new Page(
+                pattern, form, roles,
+                roles.stream().collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))),
+                sizes, fabrics.search(""), precuts(), chosen.values().stream().distinct().toList(),
+                QuiltPicture.of("quilt", pattern.design(), sizes.get(sizes.size() / 2), inks));
+    }
+
+    Map<String, Fabric> fabricsByCode() {
+        return fabrics.search("").stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
+    }
+
+    Map<String, Good> goodsByCode() {
+        return precuts().stream().collect(Collectors.toMap(Good::code, good -> good));
+    }
+
+    private List<Good> precuts() {
+        return goods.all().stream().filter(good -> good.precut().isPresent()).toList();
+    }
+}

@@ -1,0 +1,89 @@
+package retazo.app.stock.goods;
+
+import java.util.Optional;
+import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
+import retazo.core.measure.Length;
+
+/** What a good is; each kind is known again by keys of its own, never by its code. */
+public sealed interface GoodKind {
+
+    <R> R match(Cases<R> cases);
+
+    /**
+     * An answer for each kind.
+     *
+     * @param <R> what is asked
+     */
+    interface Cases<R> {
+
+        R precut(Precut precut);
+
+        R shopCut(ShopCut quarters);
+
+        R leftOver(LeftPiece piece);
+
+        R copies(PatternCopy copies);
+
+        R notion(Notion notion);
+    }
+
+    /**
+     * Packs or loose pieces of a precut that came from a factory. It is known by its code, which somebody chose.
+     *
+     * @param perUnit  how many strips, squares or quarters one has: 40 in a pack, 1 for loose ones
+     * @param measured how large one really is, where somebody measured it
+     */
+    record Precut(PrecutKind kind, int perUnit, Optional<SheetSize> measured) implements GoodKind {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.precut(this);
+        }
+    }
+
+    /**
+     * Quarters or eighths of a fabric that the shop cuts itself. There is one good for each fabric and kind.
+     *
+     * @param measured of the smallest of them
+     */
+    record ShopCut(long fabricId, PrecutKind kind, Optional<SheetSize> measured) implements GoodKind {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.shopCut(this);
+        }
+    }
+
+    /** Left-overs of one size of a fabric, as they lay on its cloth. There is one good for each fabric and size. */
+    record LeftPiece(long fabricId, Length width, Length height) implements GoodKind {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.leftOver(this);
+        }
+    }
+
+    /** Copies of a pattern. There is one good for each pattern. */
+    record PatternCopy(long patternId) implements GoodKind {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.copies(this);
+        }
+    }
+
+    /** Something a maker needs beside the cloth. It is known by its code, which somebody chose. */
+    record Notion(Sort sort) implements GoodKind {
+
+        /** What sort of thing a notion is. */
+        public enum Sort {
+            THREAD,
+            RULER,
+            TEMPLATE,
+            NEEDLES,
+            OTHER
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.notion(this);
+        }
+    }
+}

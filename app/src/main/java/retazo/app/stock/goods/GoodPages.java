@@ -1,0 +1,129 @@
+package retazo.app.stock.goods;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import retazo.app.practice.PriceListService;
+import retazo.app.shared.Words;
+import retazo.app.stock.StockService;
+import retazo.core.measure.Money;
+
+/** What the pages of counted stock show. */
+@Component
+class GoodPages {
+
+    private static final int LINES_OF_THE_BOOK = 200;
+
+    private final GoodService goods;
+    private final StockService stock;
+    private final PriceListService priceList;
+    private final Words words;
+    private final Clock clock;
+
+    GoodPages(GoodService goods, StockService stock, PriceListService priceList, Words words, Clock clock) {
+        this.goods = goods;
+        this.stock = stock;
+        this.priceList = priceList;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /** A good in the list. */
+    record Listed(Good good, String kind, GoodService.GoodCount count) {
+    }
+
+    /** What was typed for the prices. */
+    record TypedPrices(String price, String cost) {
+
+        static TypedPrices of(Good good) {
+            return new TypedPrices(
+                    good.prices().price().map(Money::plainAmount).orElse(""), good.prices().cost().map(Money::plainAmount).orElse(""));
+        }
+    }
+
+    /**
+     * How a precut is measured.
+     *
+     * @param planned  the measure that plans count on
+     * @param measured the one that somebody measured, or empty
+     * @param prints   how many prints were written down
+     */
+    record Sheet(String planned, String measured, int prints) {
+    }
+
+    /**
+     * The page of one good.
+     *
+     * @param sheet    of a precut; empty for all else
+     * @param clientId of what is booked from this page
+     */
+    record Page(Listed good, List<CountLine> book, Optional<Sheet> sheet, TypedPrices prices, String currency, UUID clientId) {
+
+        /** The same with what was typed for the measure. */
+        Page typed(String typedSheet) {
+            return new Page(
+                    good, book, sheet.map(known -> new Sheet(known.planned(), typedSheet, known.prints())), prices, currency, clientId);
+        }
+
+        /** The same with what was typed for the prices. */
+        Page typed(TypedPrices typed) {
+            return new Page(good, book, sheet, typed, currency, clientId);
+        }
+    }
+
+    List<Listed> all() {
+        List<Good> all = goods.all();
+        Map<Long, GoodService.GoodCount> counts = goods.counts(all.stream().map(Good::id).toList());
+        return all.stream().map(good -> new Listed(good, kind(good), counts.get(good.id()))).toList();
+    }
+
+    Page page(long id) {
+        Good good = goods.good(id);
+        GoodService.GoodCount count = goods.counts(List.of(id)).get(id);
+        return new Page(
+                new Listed(good, kind(good), count),
+                count.itemId() == 0
+                        ? List.of()
+                        : stock.linesOf(count.itemId(), LINES_OF_THE_BOOK).stream()
+                                .map(line -> CountLine.of(line, words, clock.instant())).toList(),
+                good.precut().map(kind -> new Sheet(
+                        good.measured().or(kind::cautious).map(SheetText::write).orElse(""),
+                        good.measured().map(SheetText::write).orElse(""), goods.prints(id).size())),
+                TypedPrices.of(good), priceList.usual().currency().getCurrencyCode(), UUID.randomUUID());
+    }
+
+    /** What kind of good it is, in words. */
+    private String kind(Good good) {
+        return good.kind().match(new GoodKind.Cases<>() {
+            @Override
+            public String precut(GoodKind.Precut precut) {
+                return words.text("precut." + precut.kind().code()) + ", "
+                        + (precut.perUnit() == 1 ? words.text("good.single") : good.unitWord());
+            }
+
+            @Override
+            public String shopCut(GoodKind.ShopCut quarters) {
+                return words.text("good.shop-cut", words.text("precut." + quarters.kind().code()));
+            }
+
+            @Override
+            public String leftOver(GoodKind.LeftPiece piece) {
+                return words.text("good.left-over");
+            }
+
+            @Override
+            public String copies(GoodKind.PatternCopy copies) {
+                return words.text("good.copies");
+            }
+
+            @Override
+            public String notion(GoodKind.Notion notion) {
+                return words.text("notion." + notion.sort().name().toLowerCase(Locale.ROOT));
+            }
+        });
+    }
+}
