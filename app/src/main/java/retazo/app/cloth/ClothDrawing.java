@@ -125,8 +125,7 @@ public record ClothDrawing(String length, String width, List<Pattern> patterns, 
                         .toList(),
                 cut.rests().stream()
                         .map(rest -> {
-                            String label = LengthView.inches(rest.height()).plain().replace(" in", "") + " × "
-                                    + LengthView.inches(rest.width()).plain();
+                            String label = LengthView.sides(rest.height(), rest.width());
                             boolean readable = !rest.width().isShorterThan(READABLE) && rest.height().isLongerThan(READABLE.times(2));
                             return new Rest(
                                     QuiltPicture.inches(rest.y()), QuiltPicture.inches(rest.x()), QuiltPicture.inches(rest.height()),

@@ -5,11 +5,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.practice.MarginText;
 import retazo.app.shared.FieldReader;
-import retazo.app.shared.LengthView;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
@@ -70,6 +70,6 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
     }
 
     private static String shown(@Nullable String typed, Length otherwise, LengthUnit unit) {
-        return Typed.text(typed).isEmpty() ? LengthView.of(otherwise, unit).plain() : Typed.text(typed);
+        return Typed.text(typed).isEmpty() ? LengthParts.exactText(otherwise, unit) : Typed.text(typed);
     }
 }

@@ -44,8 +44,8 @@ public record ClothView(
         Need.Amount.Cloth chosen = asked.instructions().arePlanned() ? planned : alone;
         return new ClothView(
                 LengthView.of(chosen.sell().value(), unit),
-                LengthView.inches(chosen.plan().exact().value()),
-                LengthView.inches(laid.length().value()),
+                LengthView.needed(chosen.plan().exact().value(), unit),
+                LengthView.needed(laid.length().value(), unit),
                 FractionText.of(words.text("laid.used", laid.used(asked.usableWidth()))),
                 FractionText.of(OpenedOf.bound(laid, words)),
                 laid.isProved(),
@@ -68,8 +68,8 @@ public record ClothView(
                         batch.stacks(1) * (alike.size() + 1));
         return words.text(
                 batch.saved().isPositive() ? "laid.batch" : "laid.batch.nothing", batch.kits(),
-                LengthView.inches(batch.together().value()).plain(),
-                LengthView.inches(batch.apart()).plain(), LengthView.inches(batch.saved()).plain(), batch.strips(), batch.stacks(1),
+                LengthView.cut(batch.together().value()).plain(),
+                LengthView.cut(batch.apart()).plain(), LengthView.cut(batch.saved()).plain(), batch.strips(), batch.stacks(1),
                 batch.layers()) + together;
     }
 

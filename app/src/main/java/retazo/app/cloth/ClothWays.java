@@ -82,7 +82,8 @@ public final class ClothWays {
         boolean chosen = ofTheKit && asked.compared().isWhole();
         return new Alternative(
                 words.text("laid.way." + key), chosen ? words.text("laid.way.chosen") : words.text("laid.way." + key + ".why"),
-                Optional.of(LengthView.inches(exact)), QuantityView.of(sell, asked.practice().sellingUnit()),
+                Optional.of(LengthView.needed(exact, asked.practice().sellingUnit())),
+                QuantityView.of(sell, asked.practice().sellingUnit()),
                 asked.compared().price().map(price -> MoneyText.of(price.of(sell))).orElse(""), chosen, "", choice);
     }
 
@@ -130,7 +131,9 @@ public final class ClothWays {
                 .orElseGet(() -> Map.of("quarters", other.code()));
         return new Alternative(
                 words.text("laid.way.precut", kind), other.chosen() ? words.text("laid.way.chosen") : why(other),
-                precuts ? Optional.empty() : other.needs().get(0).exact().map(exact -> LengthView.inches(exact.value())),
+                precuts
+                        ? Optional.empty()
+                        : other.needs().get(0).exact().map(exact -> LengthView.needed(exact.value(), asked.practice().sellingUnit())),
                 units.map(count -> QuantityView.ofText(text(count, other.inPack(), cloth)))
                         .orElseGet(() -> QuantityView.of(cloth.orElseThrow(), asked.practice().sellingUnit())),
                 money(other, cloth, units), other.chosen(), other.code(),

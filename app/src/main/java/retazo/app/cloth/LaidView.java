@@ -57,7 +57,7 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
     private static Step step(int number, LaidCloth.Strip strip, LaidCloth laid, PartNames names, Measures measures) {
         Map<ClothPart, Integer> parts = laid.partsOf(strip);
         return new Step(
-                number, strip.cut().times(), LengthView.inches(strip.cut().height()),
+                number, strip.cut().times(), LengthView.cut(strip.cut().height()),
                 parts.entrySet().stream()
                         .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
                         .toList(),
@@ -86,6 +86,6 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
     }
 
     private static String size(Length height, Length width) {
-        return LengthView.inches(height).plain().replace(" in", "") + " × " + LengthView.inches(width).plain();
+        return LengthView.sides(height, width);
     }
 }

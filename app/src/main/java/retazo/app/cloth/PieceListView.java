@@ -58,7 +58,7 @@ public record PieceListView(List<Line> lines) {
         return words.text(
                 method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()),
                 letters,
-                LengthView.inches(unit.size().width()).plain().replace(" in", ""), LengthView.inches(unit.size().height()).plain(),
+                LengthView.sides(unit.size().width(), unit.size().height()),
                 words.text("method." + method.code()));
     }
 }

@@ -99,7 +99,7 @@ public record PrecutView(
         }
         if (!role.tooLarge().isEmpty()) {
             String labels = role.tooLarge().stream()
-                    .map(piece -> piece.id() + " (" + size(piece.width()) + " × " + LengthView.inches(piece.height()).plain() + ")")
+                    .map(piece -> piece.id() + " (" + LengthView.sides(piece.width(), piece.height()) + ")")
                     .collect(Collectors.joining(", "));
             refusals.add(role.nominal().isPresent()
                     ? words.text("precuts.needs-nominal", labels, role.nominal().get().request().height(),
@@ -107,9 +107,5 @@ public record PrecutView(
                     : words.text("precuts.too-large", labels));
         }
         return refusals;
-    }
-
-    private static String size(Length length) {
-        return LengthView.inches(length).plain().replace(" in", "");
     }
 }

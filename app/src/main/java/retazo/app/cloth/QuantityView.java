@@ -3,13 +3,14 @@ package retazo.app.cloth;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.core.measure.ExactLength;
+import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
 
 /** A quantity on a page: a length in true fractions, or a text. */
 public record QuantityView(LengthView length, FractionText text, boolean measured) {
 
-    private static final LengthView NO_LENGTH = new LengthView("", "", "", "", "");
+    private static final LengthView NO_LENGTH = LengthView.cut(Length.ZERO);
 
     /** Four places with … where more follow; a rational length without zeros at its end. */
     private static String decimal(ExactLength exact) {

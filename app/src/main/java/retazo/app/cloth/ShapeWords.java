@@ -1,10 +1,10 @@
 package retazo.app.cloth;
 
+import java.util.List;
+import java.util.stream.Stream;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.block.shape.PieceShape;
-import retazo.core.explain.Figure;
-import retazo.core.measure.Length;
 
 /** The shape of a piece in words: {@code 2½ × 4½ in}, {@code wedge 8½ in high, 4¼ to 1¾ in}. */
 public final class ShapeWords {
@@ -13,13 +13,16 @@ public final class ShapeWords {
     }
 
     public static String of(PieceShape shape, Words words) {
-        Object[] sizes = shape.measured().isEmpty()
-                ? new Object[] {number(shape.stripHeight())}
-                : shape.measured().stream().map(ShapeWords::number).toArray();
-        return words.text("shape." + shape.code(), sizes);
+        List<LengthView> sizes = Stream.of(shape.measured(), List.of(shape.stripHeight())).filter(measures -> !measures.isEmpty())
+                .findFirst().orElseThrow().stream().map(size -> LengthView.cut(size.value())).toList();
+        return words.text("shape." + shape.code(), withUnit(sizes));
     }
 
-    private static String number(Figure<Length> size) {
-        return LengthView.inches(size.value()).plain().replace(" in", "");
+    /** The numbers, and the unit that all of them have behind them; each with its own where they differ. */
+    private static Object[] withUnit(List<LengthView> sizes) {
+        boolean alike = sizes.stream().map(LengthView::unit).distinct().count() == 1;
+        return Stream.concat(
+                sizes.stream().map(size -> alike ? size.plainNumber() : size.plain()),
+                Stream.of(alike ? sizes.get(0).unit() : "")).toArray();
     }
 }

@@ -49,8 +49,7 @@ public record SheetsView(int sheets, FractionText bound, List<Diagram> diagrams,
     }
 
     private static String size(LaidPiece piece) {
-        return piece.id() + " " + LengthView.inches(piece.width()).plain().replace(" in", "") + " × "
-                + LengthView.inches(piece.height()).plain();
+        return piece.id() + " " + LengthView.sides(piece.width(), piece.height());
     }
 
     private static Diagram diagram(SheetPlan.Cut cut, SheetPlan plan) {

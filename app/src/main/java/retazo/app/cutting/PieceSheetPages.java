@@ -102,7 +102,7 @@ class PieceSheetPages {
         if (batch.isPresent()) {
             Length takes = batch.get().together().value();
             Laid laid = new Laid(
-                    LengthView.inches(takes),
+                    LengthView.cut(takes),
                     words.text("pieces.stacks", batch.get().strips(), batch.get().stacks(1), batch.get().layers()),
                     alike(cut, work, fabric, batch.get()),
                     LaidView.of(batch.get().laid(), batch.get().laid().request().usableWidth(), own, words));

@@ -161,8 +161,9 @@ class TicketPages {
         RestRule.Kind kind = RestRule.of(practice.practice()).kindOf(rest);
         LengthUnit unit = practice.practice().sellingUnit();
         return new Ticket(
-                runId, run.planVersion(), bolt, fabrics.fabric(bolt.fabricId()), LengthView.inches(bolt.usableWidth()), step, views,
-                at(views, step - 1), at(views, step), LengthView.of(rest, unit), words.text("rest." + kind), kind == RestRule.Kind.ORPHAN,
+                runId, run.planVersion(), bolt, fabrics.fabric(bolt.fabricId()), LengthView.cut(bolt.usableWidth()), step, views,
+                at(views, step - 1), at(views, step), LengthView.onHand(rest, unit), words.text("rest." + kind),
+                kind == RestRule.Kind.ORPHAN,
                 permille(done.plus(left), all), permille(rest, all), last(runId, boltId, unit),
                 words.text("caution." + (step == 1 ? 0 : (step - 1) % CAUTIONS)));
     }
@@ -189,7 +190,7 @@ class TicketPages {
             Kit kit = byId.get(cut.kitId());
             views.add(new CutView(
                     cut.id(), cut.bags(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
-                    LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.inches(cut.length()), !isPlanned(cut),
+                    LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.cut(cut.length()), !isPlanned(cut),
                     permille(at, all), permille(cut.length(), all), kit.isCutByTheShop(),
                     cut.into().map(into -> ShopCutText.toCut(into, words)).orElse(""), keep(kept, cut)));
             at = at.plus(cut.length());

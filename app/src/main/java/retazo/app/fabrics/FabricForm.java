@@ -5,13 +5,13 @@ import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
-import retazo.app.shared.LengthView;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
@@ -35,7 +35,7 @@ record FabricForm(
         return new FabricForm(
                 fabric.code(), fabric.name(), fabric.groundColour().toString(), fabric.printColour().toString(), fabric.motif().name(),
                 fabric.kind().name(),
-                fabric.usableWidth().map(width -> LengthView.inches(width).plain()).orElse(""),
+                fabric.usableWidth().map(width -> LengthParts.exactText(width, LengthUnit.INCH)).orElse(""),
                 fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
                 fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
     }

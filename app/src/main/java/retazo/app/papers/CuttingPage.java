@@ -19,9 +19,7 @@ import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.explain.Figure;
 import retazo.core.kit.Need;
-import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.plan.QuiltPlan;
 
@@ -86,8 +84,8 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
                         "block-" + kind.key(), kind.block().finishedWidth(), kind.block().finishedHeight(), kind.block().draw(), kit::ink,
                         role -> kit.pattern().design().role(role).letter())).toList()).orElse(List.of()),
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
-                work.plan().finished().map(finished -> side(finished.width()) + " × " + side(finished.height()) + " in").orElse(""),
-                LengthView.inches(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),
+                work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
+                LengthView.cut(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),
                 work.needs().byFabric().entrySet().stream()
                         .flatMap(entry -> letters.keySet().stream()
                                 .filter(fabric -> fabric.code().equals(entry.getKey()))
@@ -104,12 +102,12 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         return need.amount().match(
                 cloth -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit),
-                        LengthView.inches(cloth.plan().usableWidth().value()),
+                        LengthView.cut(cloth.plan().usableWidth().value()),
                         RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty())),
                 printed -> Optional.empty(),
                 quarters -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit),
-                        LengthView.inches(quarters.usableWidth().value()),
+                        LengthView.cut(quarters.usableWidth().value()),
                         RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
                         Optional.of(SheetsView.of(quarters.plan(), words)))),
                 units -> Optional.empty());
@@ -137,9 +135,5 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         return need.roles().stream()
                 .map(role -> new Letter(kit.pattern().design().role(role).letter(), kit.pattern().design().role(role).name(), ink))
                 .toList();
-    }
-
-    private static String side(Figure<Length> side) {
-        return LengthView.inches(side.value()).plain().replace(" in", "");
     }
 }

@@ -73,7 +73,7 @@ final class CuttingSteps {
         });
         return new CuttingPage.Step(
                 strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words),
-                LengthView.inches(strip.cut().height()), FractionText.of(String.join("; ", gives)));
+                LengthView.cut(strip.cut().height()), FractionText.of(String.join("; ", gives)));
     }
 
     private static CuttingPage.Step step(ClothLine line, QuiltPlan plan, Words words) {
@@ -83,7 +83,7 @@ final class CuttingSteps {
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, line.lay(), plan, words));
         return new CuttingPage.Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words),
-                LengthView.inches(line.stripHeight().value()), FractionText.of(pieces));
+                LengthView.cut(line.stripHeight().value()), FractionText.of(pieces));
     }
 
     /** How a part without pieces lies: whole along the cloth, or on the bias; else in strips across it. */
@@ -129,7 +129,7 @@ final class CuttingSteps {
         return plan.longPieces().stream()
                 .filter(pieces -> pieces.use().equals(line.use()))
                 .findFirst()
-                .map(pieces -> LengthView.inches(pieces.cutWidth().value()).plain())
+                .map(pieces -> LengthView.cut(pieces.cutWidth().value()).plain())
                 .orElse("");
     }
 
@@ -139,7 +139,7 @@ final class CuttingSteps {
                 .filter(pieces -> pieces.use().equals(line.use()))
                 .flatMap(pieces -> pieces.pieces().stream())
                 .map(piece -> words.text(
-                        "paper.longPiece", piece.count().value().value(), LengthView.inches(piece.length().value()).plain()))
+                        "paper.longPiece", piece.count().value().value(), LengthView.cut(piece.length().value()).plain()))
                 .collect(Collectors.joining(", "));
     }
 }

@@ -22,7 +22,7 @@ public final class MarginText {
 
     public static String write(Margin margin, LengthUnit unit) {
         return margin.match(
-                none -> "none", share -> share.percent().toString(), extra -> LengthParts.of(extra.length(), unit).plainText());
+                none -> "none", share -> share.percent().toString(), extra -> LengthParts.exactText(extra.length(), unit));
     }
 
     /** None, with a problem at the field, for what cannot be read. */

@@ -31,7 +31,7 @@ public record PracticeForm(
     static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach(
-                (measure, length) -> texts.put(measure.key(), LengthParts.of(length, unitOf(measure, practice.sellingUnit())).plainText()));
+                (measure, length) -> texts.put(measure.key(), LengthParts.exactText(length, unitOf(measure, practice.sellingUnit()))));
         return new PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(),
                 practice.lay().mostSizes().map(String::valueOf).orElse("any"),

@@ -64,7 +64,7 @@ record BoltBar(
         Length rest = all.minus(at).atLeast(Length.ZERO);
         return new BoltBar(
                 bolt.id(), bolt.code(), bolt.lot(), bolt.place(), fabric, segments, scale.of(at), scale.of(rest),
-                LengthView.of(rest, scale.unit()), scale.rests().kindOf(rest));
+                LengthView.onHand(rest, scale.unit()), scale.rests().kindOf(rest));
     }
 
     public boolean restIsOrphan() {

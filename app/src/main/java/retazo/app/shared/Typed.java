@@ -30,7 +30,7 @@ public final class Typed {
     }
 
     public static String inches(Length length) {
-        return LengthParts.of(length, LengthUnit.INCH).plainNumber();
+        return LengthParts.typed(length, LengthUnit.INCH);
     }
 
     /** The key a row came with, or a new one that none has yet; it is taken then. */

@@ -15,9 +15,11 @@ import retazo.core.measure.Problem;
 public class Words {
 
     private final MessageSource messages;
+    private final ShopUnit unit;
 
-    Words(MessageSource messages) {
+    Words(MessageSource messages, ShopUnit unit) {
         this.messages = messages;
+        this.unit = unit;
     }
 
     /** What went wrong and what to do about it. */
@@ -35,13 +37,27 @@ public class Words {
     }
 
     private String text(String code, List<Object> arguments) {
-        return messages.getMessage(code, arguments.stream().map(Words::written).toArray(), Locale.ENGLISH);
+        return messages.getMessage(code, arguments.stream().map(this::written).toArray(), Locale.ENGLISH);
     }
 
-    private static Object written(Object argument) {
+    private Object written(Object argument) {
         if (argument instanceof Length length) {
-            return LengthParts.of(length, length.isShorterThan(Length.ofYards(3, 1)) ? LengthUnit.INCH : LengthUnit.YARD).plainText();
+            return written(length);
         }
         return argument instanceof Number number ? number.toString() : argument;
+    }
+
+    /**
+     * Measures of pieces in the unit they were given in, lengths of cloth in the shop's. Where the shop sells by the metre a length that
+     * is a whole number of half centimetres was meant in metres; where it sells by the yard one of three yards or more is a cloth.
+     */
+    private String written(Length length) {
+        LengthUnit selling = unit.sellingUnit();
+        if (selling.metric()) {
+            boolean isMetric = length.ticks() % (5 * Length.TICKS_PER_MILLIMETRE) == 0;
+            LengthUnit metric = length.isShorterThan(Length.ofMillimetres(1000)) ? LengthUnit.CENTIMETRE : LengthUnit.METRE;
+            return LengthParts.of(length, isMetric ? metric : LengthUnit.INCH).plainText();
+        }
+        return LengthParts.of(length, length.isShorterThan(Length.ofYards(3, 1)) ? LengthUnit.INCH : selling).plainText();
     }
 }

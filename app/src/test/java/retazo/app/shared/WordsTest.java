@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
 class WordsTest {
@@ -30,6 +31,19 @@ class WordsTest {
                         "Piece A1 is 14 1/2 in wide and does not fit cloth of 12 in usable width. "
                                 + "Draw it turned, or choose a wider fabric.");
         assertThat(words.of(Problem.of("counter.too-long", Length.ofYards(90, 1), Length.ofYards(17, 2)))).contains("90 yd", "8 1/2 yd");
+    }
+
+    /** 60 m were told as 2362.205 in once. 14 1/2 in is a measure of an inch pattern and stays in inches; 6.4 cm is a metric one. */
+    @Test
+    void a_shop_that_sells_by_the_metre_is_told_metres_and_an_inch_pattern_keeps_its_inches() {
+        Words metric = WordsSamples.words(LengthUnit.METRE);
+
+        assertThat(metric.of(Problem.of("counter.too-long", Length.ofMillimetres(60_000), Length.ofMillimetres(17_500))))
+                .contains("60 m", "17.5 m").doesNotContain(" in,", "≈");
+        assertThat(metric.of(Problem.of("cloth.piece-too-wide", "A1", Length.ofInches(29, 2), Length.ofMillimetres(64))))
+                .contains("14 1/2 in wide", "6.4 cm usable");
+        assertThat(words.of(Problem.of("cloth.piece-too-wide", "A1", Length.ofMillimetres(64), Length.ofInches(40)))).contains("6.4 cm",
+                "40 in");
     }
 
     /** A code without its sentence would be a fault of ours in front of a customer. */

@@ -26,7 +26,6 @@ import retazo.core.cloth.RoleKey;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.KitFabric;
-import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.size.PrintedAmount;
 import retazo.core.quilt.size.PrintedText;
 
@@ -76,8 +75,10 @@ class ClothController {
                         KitFabric.measured("bolt-" + bolt.get().id(), bolt.get().usableWidth(),
                                 fabrics.inKit(fabric, practice.practice()).print()),
                         bolt.get().free()));
-                known.put(role, words.text("cloth.bolt", fabric.name(), LengthView.of(bolt.get().free(), LengthUnit.YARD).plain(),
-                        LengthView.inches(bolt.get().usableWidth()).plain()));
+                known.put(role,
+                        words.text("cloth.bolt", fabric.name(),
+                                LengthView.onHand(bolt.get().free(), practice.practice().sellingUnit()).plain(),
+                                LengthView.cut(bolt.get().usableWidth()).plain()));
             } else if (!typed.isEmpty()) {
                 PrintedText.read(typed).match(
                         amounts -> amounts.stream().findFirst().map(amount -> cloth.put(role, there(role, pattern, amount))).orElse(null),

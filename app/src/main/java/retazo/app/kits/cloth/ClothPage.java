@@ -91,8 +91,7 @@ record ClothPage(
             stops.add(stop("cloth.stop.down", possible.moreDown()));
             return new Found(
                     size.columns(), size.rows(),
-                    FractionText.of(LengthView.inches(finished.width()).plain().replace(" in", "") + " × "
-                            + LengthView.inches(finished.height()).plain()),
+                    FractionText.of(LengthView.sides(finished.width(), finished.height())),
                     possible.places(),
                     possible.over().entrySet().stream()
                             .map(over -> FractionText.of(words.text("cloth.over", letter(over.getKey()), amount(over.getValue()))))
@@ -102,7 +101,7 @@ record ClothPage(
 
         private String amount(Quantity quantity) {
             return quantity.match(
-                    length -> LengthView.inches(length).plain(), exact -> "", count -> words.text("cloth.count", count.value()),
+                    length -> LengthView.cut(length).plain(), exact -> "", count -> words.text("cloth.count", count.value()),
                     percent -> "");
         }
 

@@ -104,7 +104,7 @@ public record LeftOversView(List<Row> rows, List<Taking> atHand) {
     private static String shorter(LeftOverOffers.Less less, Measures measures, Words words) {
         return less.sold().isPositive()
                 ? words.text("left.less.sold", LengthView.of(less.sold(), measures.unit()).plain())
-                : words.text("left.less.exact", LengthView.inches(less.exact()).plain());
+                : words.text("left.less.exact", LengthView.needed(less.exact(), measures.unit()).plain());
     }
 
     private static Taking taking(LeftOverOffers.AtHand one, Measures measures, Words words) {
@@ -115,6 +115,6 @@ public record LeftOversView(List<Row> rows, List<Taking> atHand) {
     }
 
     private static String size(Length height, Length width) {
-        return LengthView.inches(height).plain().replace(" in", "") + " × " + LengthView.inches(width).plain();
+        return LengthView.sides(height, width);
     }
 }

@@ -97,7 +97,7 @@ record KitPage(
         return new KitPage(
                 kit,
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
-                work.plan().finished().map(finished -> side(finished.width()) + " × " + side(finished.height()) + " in").orElse(""),
+                work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 work.plan().way() == Way.SIZE_TABLE,
                 bill,
                 possible.bags().value(),
@@ -116,10 +116,6 @@ record KitPage(
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 
-    private static String side(Figure<Length> side) {
-        return LengthView.inches(side.value()).plain().replace(" in", "");
-    }
-
     private static String name(Kit kit, String code) {
         return Optional.ofNullable(kit.goodsByCode().get(code)).map(Good::name).orElseGet(() -> kit.fabric(code).name());
     }
@@ -133,7 +129,7 @@ record KitPage(
                     Need need = work.needs().byFabric().get(cut.fabricCode());
                     return new Line(
                             Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
-                            RoleView.uses(need.uses(), words), LengthView.inches(cut.exact()), LengthView.of(cut.length(), unit),
+                            RoleView.uses(need.uses(), words), LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
                             cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
                             need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
                             possible.stoppedBy().contains(cut.fabricCode()),
@@ -146,7 +142,7 @@ record KitPage(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(purpose(picked, good))),
-                            LengthView.inches(Length.ZERO), LengthView.inches(Length.ZERO), "", picked.count().value(),
+                            LengthView.cut(Length.ZERO), LengthView.cut(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),
                             possible.stoppedBy().contains(picked.code()),

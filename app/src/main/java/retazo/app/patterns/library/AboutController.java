@@ -61,7 +61,7 @@ class AboutController {
         model.addAttribute("ways", pattern.design().ways().stream().map(PatternFileWriter::code)
                 .map(code -> new Choice(code, words.text("way." + code))).toList());
         model.addAttribute("settings", AboutForm.overridable().stream()
-                .map(measure -> new Setting(measure.key(), LengthView.inches(shop.length(measure)))).toList());
+                .map(measure -> new Setting(measure.key(), LengthView.cut(shop.length(measure)))).toList());
         return "patterns/about";
     }
 }

@@ -54,7 +54,7 @@ record AboutForm(
     static AboutForm of(PatternVersion pattern) {
         QuiltDesign design = pattern.design();
         Map<String, String> practice = new java.util.HashMap<>();
-        design.overrides().forEach((measure, value) -> practice.put(measure.key(), LengthParts.of(value, LengthUnit.INCH).plainText()));
+        design.overrides().forEach((measure, value) -> practice.put(measure.key(), LengthParts.exactText(value, LengthUnit.INCH)));
         return new AboutForm(
                 pattern.number(), pattern.name(), pattern.about().designer(), String.join("\n", pattern.about().tools()),
                 pattern.about().notes(), design.roles().stream().map(Role::name).toList(),

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import retazo.app.patterns.quilt.PlaceRuleTexts;
-import retazo.app.shared.Typed;
+import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.RoleKey;
 import retazo.core.quilt.design.Composition;
@@ -31,7 +31,7 @@ final class CompositionWords {
         drawing.items().forEach(item -> {
             entries.put(item.name(),
                     item.copies() + " of " + item.columns() + " × " + item.rows() + " blocks" + item.borderWidths().stream()
-                            .map(width -> ", border " + Typed.inches(width) + " in").collect(Collectors.joining()));
+                            .map(width -> ", border " + LengthView.cut(width).plain()).collect(Collectors.joining()));
             put(entries, item.name() + ": ", item.composition(), drawing, letters, words);
         });
         return entries;
@@ -51,7 +51,7 @@ final class CompositionWords {
                         + (border.grain() == Grain.SHORTER ? "" : ", " + words.text("grain." + border.grain())))
                 .collect(Collectors.joining("; ")));
         entries.put(start + "flange", finishing.flange()
-                .map(flange -> letters.apply(flange.role()) + ", " + Typed.inches(flange.width()) + " in").orElse("none"));
+                .map(flange -> letters.apply(flange.role()) + ", " + LengthView.cut(flange.width()).plain()).orElse("none"));
         entries.put(start + "binding", finishing.binding().map(letters)
                 .map(letter -> letter + (finishing.bindingCut() == BindingCut.BIAS ? ", on the bias" : "")).orElse("none"));
         entries.put(start + "backing", finishing.backing().map(letters).orElse("none"));
@@ -65,7 +65,7 @@ final class CompositionWords {
                                 + " " + letters.apply(triangles.sides()) + ", " + letters.apply(triangles.corners()),
                         blocks -> words.text("setting.blocks") + ", " + words.text("cut." + blocks.cut())));
         return laid + setting.sashing()
-                .map(sashing -> "; sashes " + letters.apply(sashing.role()) + ", " + Typed.inches(sashing.width()) + " in"
+                .map(sashing -> "; sashes " + letters.apply(sashing.role()) + ", " + LengthView.cut(sashing.width()).plain()
                         + (sashing.framed() ? ", framed" : "")
                         + sashing.cornerstones().map(role -> ", cornerstones " + letters.apply(role)).orElse(""))
                 .orElse("");

@@ -2,7 +2,6 @@ package retazo.app.patterns.library;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import retazo.app.cloth.PieceListView;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternVersion;
@@ -91,7 +90,7 @@ record PiecesPage(
                     QuiltPicture.ofPatches(
                             "block-" + kind.key(), block.finishedWidth(), block.finishedHeight(), block.draw(), PatternHead.inks(design),
                             key -> design.role(key).letter()),
-                    LengthView.inches(block.finishedWidth()), LengthView.inches(block.finishedHeight()));
+                    LengthView.cut(block.finishedWidth()), LengthView.cut(block.finishedHeight()));
         }).toList();
     }
 
@@ -121,8 +120,7 @@ record PiecesPage(
         UnitCut cut = unit.unit().cut(new UnitCutting("unit", one, unit.size(), unit.mirrored(), practice));
         UnitKind kind = unit.unit().spec().kind();
         UnitMethod method = unit.unit().spec().method();
-        String size = LengthView.inches(unit.size().width()).plain().replace(" in", "") + " × "
-                + LengthView.inches(unit.size().height()).plain();
+        String size = LengthView.sides(unit.size().width(), unit.size().height());
         return new UnitView(
                 FractionText.of(words.text("unit." + kind.code()) + ", " + size),
                 method == UnitMethod.ONLY ? "" : words.text("method." + method.code()),
@@ -132,9 +130,6 @@ record PiecesPage(
     }
 
     private static String measures(UnitCut.Measures measures) {
-        return Stream.of(measures.width(), measures.height())
-                .map(side -> LengthView.inches(side.value()).plain().replace(" in", ""))
-                .reduce((width, height) -> width + " × " + height + " in")
-                .orElseThrow();
+        return LengthView.sides(measures.width().value(), measures.height().value());
     }
 }

@@ -12,7 +12,6 @@ import retazo.app.cloth.ShapeWords;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternFileWriter;
 import retazo.app.shared.LengthView;
-import retazo.app.shared.Typed;
 import retazo.app.shared.Words;
 import retazo.core.block.CellGrid;
 import retazo.core.cloth.ShopPractice;
@@ -75,7 +74,7 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
         });
         design.sizes().forEach(size -> entries.put("size " + size.name(), size(size)));
         design.overrides().forEach((measure, value) -> entries.put(
-                words.text("figure.practice." + measure.key()), LengthView.inches(value).plain()));
+                words.text("figure.practice." + measure.key()), LengthView.cut(value).plain()));
         design.table().ifPresent(table -> table.rows().forEach(row -> design.sizes().forEach(size -> entries.merge(
                 "printed, " + design.role(row.role()).letter() + ", " + size.name(),
                 PrintedText.write(row.cells().getOrDefault(size.key(), List.of())), (a, b) -> a + " + " + b))));
@@ -89,13 +88,13 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
 
     private static String size(QuiltSize size) {
         String printed = size.printed()
-                .map(finished -> ", printed " + Typed.inches(finished.width()) + " × " + Typed.inches(finished.height()) + " in")
+                .map(finished -> ", printed " + LengthView.sides(finished.width(), finished.height()))
                 .orElse("");
         return size.match(
                 grid -> grid.columns() + " × " + grid.rows() + " blocks" + grid.borderWidths().stream()
-                        .map(width -> ", border " + LengthView.inches(width).plain()).collect(Collectors.joining())
-                        + grid.overrides().sash().map(width -> ", sash " + LengthView.inches(width).plain()).orElse("")
-                        + grid.overrides().blockWidth().map(width -> ", block " + LengthView.inches(width).plain()).orElse("")
+                        .map(width -> ", border " + LengthView.cut(width).plain()).collect(Collectors.joining())
+                        + grid.overrides().sash().map(width -> ", sash " + LengthView.cut(width).plain()).orElse("")
+                        + grid.overrides().blockWidth().map(width -> ", block " + LengthView.cut(width).plain()).orElse("")
                         + (grid.overrides().changes().isEmpty() ? "" : ", " + PlaceChangeText.write(grid.overrides().changes())) + printed,
                 only -> "not drawn" + printed);
     }
@@ -122,7 +121,7 @@ record VersionChanges(List<Change> entries, List<Change> figures) {
     private static void addBlock(BlockKind kind, QuiltDesign design, Map<String, String> entries) {
         String place = "block " + kind.name();
         entries.put(place,
-                LengthView.inches(kind.block().finishedWidth()).plain() + " × " + LengthView.inches(kind.block().finishedHeight()).plain());
+                LengthView.sides(kind.block().finishedWidth(), kind.block().finishedHeight()));
         kind.block().cells().forEach(cell -> entries.put(
                 place + ", row " + (cell.row() + 1) + ", column " + (cell.column() + 1),
                 CellGrid.write(cell.content(), cell.orientation(), design.roles().stream()

@@ -97,11 +97,11 @@ public record QuiltPage(
         }
 
         private FractionText sides(TopSize finished) {
-            return FractionText.of(plain(finished.width().value()).replace(" in", "") + " × " + plain(finished.height().value()));
+            return FractionText.of(LengthView.sides(finished.width().value(), finished.height().value()));
         }
 
         private static String plain(Length length) {
-            return LengthView.inches(length).plain();
+            return LengthView.cut(length).plain();
         }
 
         private Optional<MapRule> mapOf() {
@@ -179,7 +179,7 @@ public record QuiltPage(
             List<String> lines = new ArrayList<>();
             Figure<Length> usableWidth = practice.figure(PracticeMeasure.USABLE_WIDTH);
             for (BackingSheet backing : plan.backings()) {
-                lines.add(words.text("quilt.backing", plain(backing.width().value()).replace(" in", ""), plain(backing.height().value())));
+                lines.add(words.text("quilt.backing", LengthView.sides(backing.width().value(), backing.height().value())));
                 backing.ways(usableWidth, false).forEach(way -> lines.add(words.text(
                         "quilt.backing." + way.seams(), way.panels().value().value(), plain(way.panelLength().value()),
                         plain(way.length().value()), plain(usableWidth.value()))));
@@ -191,7 +191,7 @@ public record QuiltPage(
                 String roll = batting.fromRoll().map(cut -> words.text("quilt.batting.roll", plain(cut.length()), plain(cut.roll())))
                         .orElse("");
                 String pack = batting.smallestPackage().map(sheet -> words.text(
-                        "quilt.batting.package", plain(sheet.width()).replace(" in", ""), plain(sheet.height()))).orElse("");
+                        "quilt.batting.package", LengthView.sides(sheet.width(), sheet.height()))).orElse("");
                 lines.add(words.text("quilt.batting",
                         Stream.of(roll, pack).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "))));
             }

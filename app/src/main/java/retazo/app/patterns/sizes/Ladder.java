@@ -67,8 +67,7 @@ record Ladder(int width, int height, int floor, List<Rung> rungs, List<Mark> yar
         return size.match(
                 grid -> design.drawing().map(drawing -> drawing.finishedAt(grid, design.practice(shop))),
                 QuiltSize.Printed::printed)
-                .map(finished -> LengthView.inches(finished.width()).plain().replace(" in", "") + " × "
-                        + LengthView.inches(finished.height()).plain())
+                .map(finished -> LengthView.sides(finished.width(), finished.height()))
                 .orElse("as printed");
     }
 

@@ -90,7 +90,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
             return new Cell(
                     with.key(), Optional.of(QuantityView.of(with.value(), LengthUnit.INCH)),
                     words.text(without.isPresent() ? "sizes.withoutBorder" : "sizes.asPrinted"),
-                    without.map(Figure::key).orElse(""), without.map(side -> LengthView.inches(side.value())));
+                    without.map(Figure::key).orElse(""), without.map(side -> LengthView.cut(side.value())));
         }).orElse(Cell.NOTHING);
     }
 
@@ -182,7 +182,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     private Cell sell(Figure<Length> sell, Figure<Length> exact) {
         return new Cell(
                 sell.key(), Optional.of(QuantityView.of(sell.value(), sellingUnit())), words.text("sizes.needs"), exact.key(),
-                Optional.of(LengthView.inches(exact.value())));
+                Optional.of(LengthView.needed(exact.value(), sellingUnit())));
     }
 
     /** What the paper prints for a role, all its rows. */
@@ -234,7 +234,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                 .orElseGet(() -> new Cell(
                         line.length().key(), Optional.of(QuantityView.of(line.strips().value(), LengthUnit.INCH)),
                         words.text(line.use().place() == Use.Place.BACKING ? "sizes.panels" : "sizes." + line.lay()), "",
-                        Optional.of(LengthView.inches(line.stripHeight().value())), seams));
+                        Optional.of(LengthView.cut(line.stripHeight().value())), seams));
     }
 
     /** Strips and panels come before the pieces by their numbers, which a size may leave out. */

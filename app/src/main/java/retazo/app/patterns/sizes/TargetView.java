@@ -35,13 +35,13 @@ record TargetView(FractionText target, List<ProposalView> proposals) {
         for (SizeTarget.Proposal proposal : proposals) {
             views.add(new ProposalView(
                     views.size(), proposal.size().columns() + " × " + proposal.size().rows(),
-                    FractionText.of(plain(proposal.width()).replace(" in", "") + " × " + plain(proposal.height())),
+                    FractionText.of(LengthView.sides(proposal.width(), proposal.height())),
                     FractionText
                             .of(miss("across", proposal.missAcross(target), words) + ", " + miss("down", proposal.missDown(target), words)),
                     FractionText.of(proposal.changed().stream().map(changed -> words.text(
                             "target." + changed, width(proposal, changed))).collect(Collectors.joining(", ")))));
         }
-        return new TargetView(FractionText.of(plain(target.width()).replace(" in", "") + " × " + plain(target.height())), views);
+        return new TargetView(FractionText.of(LengthView.sides(target.width(), target.height())), views);
     }
 
     private static String width(SizeTarget.Proposal proposal, SizeTarget.Proposal.Changed changed) {
@@ -61,6 +61,6 @@ record TargetView(FractionText target, List<ProposalView> proposals) {
     }
 
     private static String plain(Length length) {
-        return LengthView.inches(length).plain();
+        return LengthView.cut(length).plain();
     }
 }

@@ -112,7 +112,7 @@ record VerdictsView(List<Line> lines, int agreeing) {
         }
 
         private Object written(Object argument) {
-            return argument instanceof Length length ? LengthView.inches(length).plain() : argument;
+            return argument instanceof Length length ? LengthView.cut(length).plain() : argument;
         }
 
         Line size(SizeVerdict verdict) {
@@ -124,7 +124,7 @@ record VerdictsView(List<Line> lines, int agreeing) {
 
         private static FractionText sides(FinishedSize size) {
             return FractionText
-                    .of(LengthView.inches(size.width()).plain().replace(" in", "") + " × " + LengthView.inches(size.height()).plain());
+                    .of(LengthView.sides(size.width(), size.height()));
         }
 
         Line count(CountVerdict verdict) {

@@ -91,7 +91,7 @@ class CounterService {
                 read -> read.perhaps().map(other -> LengthParts.of(other, unit).plainText()).orElse(""), fault -> "");
         return new CounterProposal(
                 form.entryId(), bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place(), LengthView.of(length, unit),
-                form.length(), perhaps, LengthView.of(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
+                form.length(), perhaps, LengthView.onHand(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
                 eaten.isPositive(), LengthView.of(eaten, unit));
     }
 

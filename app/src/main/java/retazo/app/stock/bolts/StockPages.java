@@ -72,8 +72,8 @@ class StockPages {
                 fabric.prices().price()
                         .map(price -> MoneyText.of(price.each()) + " " + words.text("price.unit." + price.unit()))
                         .orElse(words.text("price.none")),
-                LengthView.of(bolts.stream().map(Bolt::onHand).reduce(Length.ZERO, Length::plus), unit),
-                LengthView.of(bolts.stream().map(Bolt::free).reduce(Length.ZERO, Length::plus), unit),
+                LengthView.onHand(bolts.stream().map(Bolt::onHand).reduce(Length.ZERO, Length::plus), unit),
+                LengthView.onHand(bolts.stream().map(Bolt::free).reduce(Length.ZERO, Length::plus), unit),
                 bolts.stream().map(bolt -> view(bolt, fabric, shop, longest)).toList());
     }
 
