@@ -10,7 +10,7 @@ import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
-/** Puts problems and labels into the sentences of {@code messages.properties}. */
+/** Puts problems and labels into {@link Sentences}. */
 @Component
 public class Words {
 
@@ -41,10 +41,7 @@ public class Words {
     }
 
     private Object written(Object argument) {
-        if (argument instanceof Length length) {
-            return written(length);
-        }
-        return argument instanceof Number number ? number.toString() : argument;
+        return argument instanceof Length length ? written(length) : argument;
     }
 
     /**

@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitService;
 import retazo.app.runs.RunService;
@@ -16,9 +18,13 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunState;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.ShopUnit;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 import retazo.app.staff.SignedIn;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 
 /** Gathers what waits, most urgent first: what stops a run, bags to be packed, cloth to be cut, drafts, empty shelves. */
 @Service
@@ -27,11 +33,15 @@ class TodayService {
 
     private final RunService runs;
     private final KitService kits;
+    private final FabricService fabrics;
+    private final ShopUnit unit;
     private final Words words;
 
-    TodayService(RunService runs, KitService kits, Words words) {
+    TodayService(RunService runs, KitService kits, FabricService fabrics, ShopUnit unit, Words words) {
         this.runs = runs;
         this.kits = kits;
+        this.fabrics = fabrics;
+        this.unit = unit;
         this.words = words;
     }
 
@@ -76,7 +86,9 @@ class TodayService {
         List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
         long bolts = toCut.stream().map(PlannedCut::boltId).distinct().count();
         if (waits > 0) {
-            matters.add(matter(Urgency.STOPS, "waits", run, asked, waits, "/runs/" + run.id(), Right.RUNS));
+            matters.add(new Matter(
+                    Urgency.STOPS, words.text("today.waits", run.id(), asked), words.text("today.waits.why", waits, stillNeeded(bags)),
+                    "/runs/" + run.id(), words.text("today.waits.go"), Right.RUNS));
         }
         if (ready > 0) {
             matters.add(matter(Urgency.GO_ON, "pack", run, asked, ready, "/packing", Right.PACKING));
@@ -90,6 +102,18 @@ class TodayService {
         if (run.state() == RunState.DRAFT) {
             matters.add(matter(Urgency.DECIDE, "draft", run, asked, 0, "/runs/" + run.id(), Right.RUNS));
         }
+    }
+
+    /** The cloth that bags wait for, added up by fabric, by name: {@code 5/8 yd Gull grey}. */
+    private String stillNeeded(List<Bag> bags) {
+        Map<Long, Length> needed = new HashMap<>();
+        bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.Line::waits)
+                .forEach(line -> needed.merge(line.fabricId(), line.length(), Length::plus));
+        LengthUnit selling = unit.sellingUnit();
+        return fabrics.byIds(needed.keySet()).values().stream()
+                .sorted(Comparator.comparing(Fabric::name))
+                .map(fabric -> LengthView.of(needed.get(fabric.id()), selling).plain() + " " + fabric.name())
+                .collect(Collectors.joining(", "));
     }
 
     private Matter matter(Urgency urgency, String kind, Run run, String asked, long count, String path, Right right) {

@@ -49,7 +49,7 @@ class CounterTest {
 
         String proposal = propose(fabric.code(), "1 yd");
 
-        assertThat(proposal).contains("bolt <span class=\"strong\">" + stock.bolt(started).code(), "enough to sell", "Cut and book");
+        assertThat(proposal).contains("bolt <span class=\"strong\">" + stock.bolt(started).code(), "free to sell", "Cut and book");
         assertThat(stock.bolt(started).onHand()).isEqualTo(Length.ofInches(90));
     }
 

@@ -58,7 +58,7 @@ class CuttingRoomTest {
 
             assertThat(cutter.page().locator(".ticket-length").textContent()).isEqualTo("11/8yd");
             assertThat(cutter.page().locator(".ticket-say").textContent()).contains("401/2in", "bag 1", "Mat", "A all");
-            assertThat(cutter.text()).contains("Square the end first", "at the end: 13/4yd", "enough to sell", "then: 11/8yd");
+            assertThat(cutter.text()).contains("Square the end first", "at the end: 13/4yd", "free to sell", "then: 11/8yd");
             double size = ((Number) cutter.page().evaluate(
                     "parseFloat(getComputedStyle(document.querySelector('.ticket-length')).fontSize)")).doubleValue();
             assertThat(size).isGreaterThan(120);

@@ -100,10 +100,10 @@ class PairingFlowTest {
         try (Tab counter = Tab.of(shop, "ada")) {
             counter.go("/stock/bolts/" + bolt);
             counter.page().locator("[name=count]").fill("3");
-            counter.press("Cut them off it");
+            counter.press("Cut fat quarters");
             awaited(counter.page().locator("#fault-count")).containsText("They take 36 in");
             counter.page().locator("[name=count]").fill("1");
-            counter.press("Cut them off it");
+            counter.press("Cut fat quarters");
             awaited(counter.page().locator("body")).containsText("onto the shelf: Fat quarter of " + fabric.name());
         }
         assertThat(samples.bean(StockService.class).bolt(bolt).onHand()).isEqualTo(Length.ZERO);

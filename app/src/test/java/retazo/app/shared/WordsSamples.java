@@ -1,6 +1,5 @@
 package retazo.app.shared;
 
-import org.springframework.context.support.ResourceBundleMessageSource;
 import retazo.core.measure.LengthUnit;
 
 /** The sentences of the application, for tests that write with them. */
@@ -14,10 +13,6 @@ public final class WordsSamples {
     }
 
     public static Words words(LengthUnit selling) {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
-        messages.setFallbackToSystemLocale(false);
-        return new Words(messages, () -> selling);
+        return new Words(new Sentences(), () -> selling);
     }
 }

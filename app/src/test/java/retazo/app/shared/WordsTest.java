@@ -3,8 +3,7 @@ package retazo.app.shared;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Properties;
@@ -46,13 +45,18 @@ class WordsTest {
                 "40 in");
     }
 
+    /** Plurals are chosen by the number; a number is written without groups, also a large one. */
+    @Test
+    void sentences_have_their_plurals_and_plain_numbers() {
+        assertThat(words.text("form.to-mend", 1)).isEqualTo("One thing to mend; nothing was saved.");
+        assertThat(words.text("form.to-mend", 1200)).isEqualTo("1200 things to mend; nothing was saved.");
+        assertThat(sentences().values()).allSatisfy(text -> assertThat((String) text).doesNotContain("#", "{0, plural"));
+    }
+
     /** A code without its sentence would be a fault of ours in front of a customer. */
     @Test
     void every_problem_named_in_the_code_has_a_sentence() throws IOException {
-        Properties known = new Properties();
-        try (InputStream file = WordsTest.class.getResourceAsStream("/messages.properties")) {
-            known.load(new java.io.InputStreamReader(file, StandardCharsets.UTF_8));
-        }
+        Properties known = sentences();
         TreeSet<String> missing = new TreeSet<>();
         int found = 0;
         for (Path root : new Path[] {Path.of("src/main/java"), Path.of("../core/src/main/java")}) {
@@ -71,5 +75,17 @@ class WordsTest {
 
         assertThat(missing).isEmpty();
         assertThat(found).isGreaterThan(60);
+    }
+
+    private static Properties sentences() {
+        Properties known = new Properties();
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/messages"))) {
+            for (Path file : files.toList()) {
+                known.load(Files.newBufferedReader(file));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return known;
     }
 }

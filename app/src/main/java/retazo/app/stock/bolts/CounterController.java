@@ -53,7 +53,7 @@ class CounterController {
                 movement -> {
                     Bolt bolt = stock.bolt(form.boltId());
                     redirect.addFlashAttribute("done", words.text(
-                            "counter.done", form.length(), bolt.code(), bolt.onHand()));
+                            "counter.done", counter.asked(form), bolt.code(), bolt.onHand()));
                     redirect.addFlashAttribute("doneBolt", bolt.id());
                     return "redirect:/stock/counter-cut";
                 },

@@ -24,6 +24,7 @@ import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
+import retazo.core.measure.TypedLength;
 
 /** Lengths sold over the counter: proposes the bolt, then books the cut. */
 @Service
@@ -93,6 +94,11 @@ class CounterService {
                 form.entryId(), bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place(), LengthView.of(length, unit),
                 form.length(), perhaps, LengthView.onHand(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
                 eaten.isPositive(), LengthView.of(eaten, unit));
+    }
+
+    /** How much was asked for; zero for what is no length. */
+    Length asked(CounterCutForm form) {
+        return LengthText.read(form.length(), practice.practice().sellingUnit()).understood().map(TypedLength::length).orElse(Length.ZERO);
     }
 
     /** Books the cut that was shown; cloth that is reserved only when that was said. */
