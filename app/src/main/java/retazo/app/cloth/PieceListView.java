@@ -14,6 +14,7 @@ import retazo.core.quilt.design.BlockKind;
 import retazo.core.quilt.design.Drawing;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.piece.PieceShare;
 import retazo.core.quilt.plan.QuiltPlan;
 
 /** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
@@ -38,17 +39,23 @@ public record PieceListView(List<Line> lines) {
                         roles.get(piece.role().value()),
                         piece.label(),
                         FractionText.of(ShapeWords.of(piece.shape(), words)),
-                        FractionText.of(perBlock(piece, kinds)),
+                        FractionText.of(perBlock(piece, kinds, words)),
                         piece.count().value().value(),
                         piece.units().stream().map(use -> FractionText.of(made(use, roles, words))).distinct().toList()))
                 .toList());
     }
 
-    private static String perBlock(PieceNeed piece, List<BlockKind> kinds) {
+    private static String perBlock(PieceNeed piece, List<BlockKind> kinds, Words words) {
         return kinds.stream()
                 .filter(kind -> piece.perBlock(kind.key()).pieces() > 0)
-                .map(kind -> piece.perBlock(kind.key()) + (kinds.size() > 1 ? " " + kind.name() : ""))
+                .map(kind -> share(piece.perBlock(kind.key()), kinds.size() > 1 ? kind.name() : "", words))
                 .collect(Collectors.joining(", "));
+    }
+
+    /** {@code 4}, or {@code 1 in each rope}; where not every block takes a whole piece {@code 1 for 2 bollard blocks}. */
+    private static String share(PieceShare share, String kind, Words words) {
+        String code = share.blocks() > 1 ? "pieces.share.blocks" : kind.isEmpty() ? "pieces.share" : "pieces.share.kind";
+        return words.text(code, share.pieces(), kind, share.blocks());
     }
 
     private static String made(PieceNeed.PieceUse use, Map<String, RoleView> roles, Words words) {

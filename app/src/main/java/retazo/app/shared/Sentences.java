@@ -87,6 +87,6 @@ public final class Sentences implements MessageSource {
                 named.put("n" + i, number);
             }
         }
-        return ((MessageFormat) format.clone()).format(named);
+        return format.clone().format(named);
     }
 }

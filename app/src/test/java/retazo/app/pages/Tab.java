@@ -41,6 +41,11 @@ final class Tab implements AutoCloseable {
         return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1080, 810).setHasTouch(true), "409"), person);
     }
 
+    /** A phone held upright. */
+    static Tab phone(TestShop.Shop shop, String person) {
+        return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true), ""), person);
+    }
+
     /** A tab whose connection may be cut, of which the console tells. */
     static Tab lossy(TestShop.Shop shop, String person) {
         return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), "ERR_INTERNET_DISCONNECTED"), person);

@@ -42,7 +42,7 @@ class TodayServiceTest {
         long draft = drafts.draft(List.of(new Run.Asked(kit, 1)), 1);
         Client owner = Client.of(shop, "marisol");
         owner.get("/stock/bolts/" + bolt);
-        owner.post("/stock/bolts/" + bolt + "/count", Map.of("length", "1 3/4 yd", "clientId", java.util.UUID.randomUUID().toString()));
+        owner.post("/stock/bolts/" + bolt + "/count", Map.of("counted", "1 3/4 yd", "clientId", java.util.UUID.randomUUID().toString()));
         owner.get("/runs/" + run);
         owner.post("/runs/" + run + "/plan-again", Map.of());
 

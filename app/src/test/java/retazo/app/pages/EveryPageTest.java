@@ -1,0 +1,109 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nu.validator.client.EmbeddedValidator;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
+import retazo.app.TestShop;
+
+/** Every kind of page that the owner reaches by links, once: its markup, its landmarks, and its width on a phone. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class EveryPageTest {
+
+    private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#]*)");
+    private static final int AT_LEAST = 45;
+
+    private final Map<String, String> pages = new LinkedHashMap<>();
+
+    @BeforeAll
+    void walk(TestShop.Shop shop) {
+        Client owner = Client.of(shop, "marisol");
+        Map<String, String> kinds = new TreeMap<>();
+        Deque<String> paths = new ArrayDeque<>(List.of("/"));
+        while (!paths.isEmpty()) {
+            String path = paths.poll();
+            var answer = owner.get(path);
+            if (answer.headers().firstValue("Content-Type").orElse("").startsWith("text/html") && answer.statusCode() == 200) {
+                pages.put(path, answer.body());
+                Matcher links = LINK.matcher(answer.body());
+                while (links.find()) {
+                    String link = links.group(1).replace("&amp;", "&");
+                    boolean isPage = !link.matches("/(css|js|fonts|favicon|sign-out).*");
+                    if (isPage && kinds.putIfAbsent(link.replaceAll("\\d+|=[^&]*", "*"), link) == null) {
+                        paths.add(link);
+                    }
+                }
+            }
+        }
+        assertThat(pages).hasSizeGreaterThan(AT_LEAST);
+    }
+
+    @Test
+    void no_page_is_wider_than_a_phone(TestShop.Shop shop) {
+        List<String> tooWide = new ArrayList<>();
+        try (Tab phone = Tab.phone(shop, "marisol")) {
+            pages.keySet().forEach(path -> {
+                phone.go(path);
+                int width = ((Number) phone.page().evaluate("document.documentElement.scrollWidth")).intValue();
+                if (width > 390) {
+                    tooWide.add(width + " px: " + path);
+                }
+            });
+        }
+
+        assertThat(tooWide).isEmpty();
+    }
+
+    @Test
+    void every_page_has_its_landmarks_names_and_headings(TestShop.Shop shop) throws IOException {
+        String axe = Files.readString(Path.of("node_modules/axe-core/axe.min.js"));
+        Map<String, String> faults = new TreeMap<>();
+        try (Tab tab = Tab.of(shop, "marisol")) {
+            pages.keySet().forEach(path -> {
+                tab.go(path);
+                tab.page().evaluate(axe);
+                Object found = tab.page().evaluate("""
+                        async () => (await axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "best-practice"] })).violations
+                            .map(one => one.id + ": " + one.nodes.slice(0, 2).map(node => node.html.slice(0, 150)).join(" | "))""");
+                ((List<?>) found).forEach(fault -> faults.merge(fault.toString().split(":")[0], path + " " + fault, (one, more) -> one));
+            });
+        }
+
+        assertThat(faults).isEmpty();
+    }
+
+    @Test
+    void the_markup_of_every_page_is_valid() throws Exception {
+        Map<String, String> faults = new TreeMap<>();
+        EmbeddedValidator validator = new EmbeddedValidator();
+        validator.setOutputFormat(EmbeddedValidator.OutputFormat.GNU);
+        for (Map.Entry<String, String> page : pages.entrySet()) {
+            String report = validator.validate(new ByteArrayInputStream(page.getValue().getBytes(StandardCharsets.UTF_8)));
+            report.lines().filter(line -> line.contains("error")).forEach(
+                    line -> faults.putIfAbsent(line.replaceFirst("^[^a-z]*", "").replaceAll("\\d+", "*"), page.getKey() + " " + line));
+        }
+
+        assertThat(faults).isEmpty();
+    }
+}
