@@ -193,7 +193,7 @@ maven() { (cd "$RETAZO_HOME" && mvn -B -q -ntp -Dstyle.color=never "$@"); }
 
 # One number for all that the application is built from.
 source_mark() {
-    (cd "$RETAZO_HOME" && find pom.xml core/pom.xml core/src/main app/pom.xml app/package-lock.json app/src/main bench/pom.xml -type f -print0 \
+    (cd "$RETAZO_HOME" && find pom.xml .mvn core/pom.xml core/src/main app/pom.xml app/package-lock.json app/src/main bench/pom.xml -type f -print0 \
         | sort -z | xargs -0 cksum | cksum | cut -d' ' -f1)
 }
 

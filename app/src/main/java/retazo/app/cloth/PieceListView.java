@@ -1,5 +1,7 @@
 package retazo.app.cloth;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -36,7 +38,7 @@ public record PieceListView(List<Line> lines) {
         List<BlockKind> kinds = design.drawing().map(Drawing::placed).orElse(List.of());
         return new PieceListView(plan.pieces().stream()
                 .map(piece -> new Line(
-                        roles.get(piece.role().value()),
+                        requireNonNull(roles.get(piece.role().value())),
                         piece.label(),
                         FractionText.of(ShapeWords.of(piece.shape(), words)),
                         FractionText.of(perBlock(piece, kinds, words)),
@@ -60,7 +62,8 @@ public record PieceListView(List<Line> lines) {
 
     private static String made(PieceNeed.PieceUse use, Map<String, RoleView> roles, Words words) {
         SizedUnit unit = use.unit();
-        String letters = unit.unit().roles().stream().map(role -> roles.get(role.value()).letter()).collect(Collectors.joining(", "));
+        String letters = unit.unit().roles().stream().map(role -> requireNonNull(roles.get(role.value())).letter())
+                .collect(Collectors.joining(", "));
         UnitMethod method = unit.unit().spec().method();
         return words.text(
                 method == UnitMethod.ONLY ? "made.unit" : "made.unit.method", words.text("unit." + unit.unit().spec().kind().code()),

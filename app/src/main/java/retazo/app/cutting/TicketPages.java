@@ -1,5 +1,7 @@
 package retazo.app.cutting;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -116,7 +118,7 @@ class TicketPages {
                 .map(run -> new RunTickets(
                         run.id(),
                         run.asked().stream()
-                                .map(asked -> asked.quantity() + " " + byId.get(asked.kitId()).sizeName())
+                                .map(asked -> asked.quantity() + " " + requireNonNull(byId.get(asked.kitId())).sizeName())
                                 .collect(Collectors.joining(", ")),
                         tickets(run, byRun.getOrDefault(run.id(), List.of()))))
                 .filter(run -> !run.tickets().isEmpty())
@@ -131,11 +133,12 @@ class TicketPages {
         LengthUnit unit = practice.practice().sellingUnit();
         return byBolt.entrySet().stream()
                 .map(entry -> {
-                    Bolt bolt = bolts.get(entry.getKey());
+                    Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
                     List<PlannedCut> left = entry.getValue().stream().filter(TicketPages::isPlanned).toList();
                     Length length = left.stream().map(PlannedCut::length).reduce(Length.ZERO, Length::plus);
                     return new ListedTicket(
-                            run.id(), bolt.id(), bolt.code(), bolt.place(), bolt.lot(), byId.get(bolt.fabricId()), left.size(),
+                            run.id(), bolt.id(), bolt.code(), bolt.place(), bolt.lot(), requireNonNull(byId.get(bolt.fabricId())),
+                            left.size(),
                             entry.getValue().size(), LengthView.of(length, unit));
                 })
                 .filter(ticket -> ticket.left() > 0)
@@ -187,7 +190,7 @@ class TicketPages {
         List<CutView> views = new ArrayList<>();
         Length at = Length.ZERO;
         for (PlannedCut cut : cuts) {
-            Kit kit = byId.get(cut.kitId());
+            Kit kit = requireNonNull(byId.get(cut.kitId()));
             views.add(new CutView(
                     cut.id(), cut.bags(), kit.sizeName(), cut.letters(), roleNames(kit, cut.letters()),
                     LengthView.of(cut.length(), practice.practice().sellingUnit()), LengthView.cut(cut.length()), !isPlanned(cut),

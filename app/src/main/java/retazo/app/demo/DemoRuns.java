@@ -1,5 +1,7 @@
 package retazo.app.demo;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -109,7 +111,7 @@ class DemoRuns {
     }
 
     private void packAll(long run, Crew crew) {
-        for (Bag bag : runs.bags(Set.of(run)).get(run)) {
+        for (Bag bag : requireNonNull(runs.bags(Set.of(run)).get(run))) {
             bag.lines().forEach(line -> DemoStock.done(packing.tick(bag.id(), line.id(), crew.packer())));
             DemoStock.done(packing.done(bag.id(), crew.packer()));
         }

@@ -1,5 +1,7 @@
 package retazo.app.exchange;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,7 +40,7 @@ final class PlanFile {
         file.put("instructions", pattern.instructions(plan.size().key().value()).name());
         List<Object> cloths = new ArrayList<>();
         needs.byFabric().forEach((role, need) -> need.cloth().ifPresent(
-                cloth -> cloths.add(cloth(pattern, need, cloth, alone.byFabric().get(role)))));
+                cloth -> cloths.add(cloth(pattern, need, cloth, requireNonNull(alone.byFabric().get(role))))));
         file.put("cloths", cloths);
         List<Object> sheets = new ArrayList<>();
         needs.byFabric().forEach((key, need) -> sheets(pattern, need, sources).ifPresent(sheets::add));
@@ -48,7 +50,7 @@ final class PlanFile {
 
     /** Precuts, or quarters that the shop cuts; empty for whole cloth. */
     private static Optional<Map<String, Object>> sheets(PatternVersion pattern, Need need, Map<RoleKey, RoleSource> sources) {
-        RoleSource source = sources.get(need.roles().get(0));
+        RoleSource source = requireNonNull(sources.get(need.roles().get(0)));
         return need.amount().match(
                 cloth -> Optional.empty(), printed -> Optional.empty(),
                 quarters -> {

@@ -1,5 +1,7 @@
 package retazo.app.kits;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +48,7 @@ public record Kit(
 
     /** How a role is drawn in this kit: in its fabric. */
     public Ink ink(RoleKey role) {
-        return goods.containsKey(role) ? ink(goods.get(role)) : ink(fabrics.get(role));
+        return goods.containsKey(role) ? ink(goods.get(role)) : ink(requireNonNull(fabrics.get(role)));
     }
 
     /** How a precut is drawn: in its colour. */

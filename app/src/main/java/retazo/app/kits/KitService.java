@@ -1,5 +1,7 @@
 package retazo.app.kits;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -185,7 +187,8 @@ public class KitService {
                 Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
         return entities.stream()
-                .map(entity -> toKit(entity, versions.get(entity.patternVersionId()), new Known(fabricsById, goodsById, leftOversByKit)))
+                .map(entity -> toKit(entity, requireNonNull(versions.get(entity.patternVersionId())),
+                        new Known(fabricsById, goodsById, leftOversByKit)))
                 .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
@@ -207,10 +210,11 @@ public class KitService {
         entity.precuts().forEach((role, good) -> precuts.put(new RoleKey(role), known.goods().get(good)));
         goodByRole.putAll(precuts);
         List<KitSingle> singles = entity.singles().stream()
-                .map(one -> new KitSingle(new RoleKey(one.roleKey()), known.goods().get(one.goodId()), one.value(), one.count()))
+                .map(one -> new KitSingle(new RoleKey(one.roleKey()), requireNonNull(known.goods().get(one.goodId())), one.value(),
+                        one.count()))
                 .sorted(Comparator.comparing(single -> single.good().name())).toList();
         List<KitNotion> notions = entity.notions().entrySet().stream()
-                .map(one -> new KitNotion(known.goods().get(one.getKey()), one.getValue()))
+                .map(one -> new KitNotion(requireNonNull(known.goods().get(one.getKey())), one.getValue()))
                 .sorted(Comparator.comparing(notion -> notion.good().name())).toList();
         Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
         return new Kit(

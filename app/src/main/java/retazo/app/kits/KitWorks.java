@@ -1,5 +1,7 @@
 package retazo.app.kits;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -131,8 +133,8 @@ public class KitWorks {
         Map<String, List<LeftOver>> byFabric = new HashMap<>();
         if (kit.isCutByTheShop()) {
             kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), kit.leftOvers().takenOf(fabric.id()).stream()
-                    .filter(good -> free.get(good.id()) >= bags)
-                    .map(good -> good.leftOver(Math.toIntExact(free.get(good.id()) / bags)))
+                    .filter(good -> requireNonNull(free.get(good.id())) >= bags)
+                    .map(good -> good.leftOver(Math.toIntExact(requireNonNull(free.get(good.id())) / bags)))
                     .toList()));
         }
         return byFabric;
@@ -151,10 +153,10 @@ public class KitWorks {
         return new Prices<>(
                 Optional.of(BillCost.of(
                         work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth),
-                        code -> price(byCode.get(code), usual))),
+                        code -> price(requireNonNull(byCode.get(code)), usual))),
                 Optional.of(BillCost.of(
                         work.bill(), code -> work.kit().fabric(code).prices().cost(),
-                        code -> byCode.get(code).piece().isPresent()
+                        code -> requireNonNull(byCode.get(code)).piece().isPresent()
                                 ? Optional.of(Money.zero(usual.currency()))
                                 : byCode.get(code).prices().cost())));
     }
@@ -186,7 +188,7 @@ public class KitWorks {
         }
         Map<String, Count> free = new HashMap<>();
         Map<Long, GoodService.GoodCount> counts = goods.counts(work.kit().goodsByCode().values().stream().map(Good::id).toList());
-        work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(counts.get(good.id()).free())));
+        work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));
         return KitsPossible.of(work.bill(), bolts, free);
     }
 

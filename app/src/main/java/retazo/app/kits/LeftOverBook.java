@@ -1,5 +1,7 @@
 package retazo.app.kits;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -38,7 +40,8 @@ public class LeftOverBook {
         Map<Long, KitLeftOvers> byKit = new HashMap<>();
         for (Long kitId : kitIds) {
             byKit.put(kitId, new KitLeftOvers(
-                    allKept.stream().filter(one -> one.kitId() == kitId).map(one -> one.toKept(byId.get(one.goodId()))).toList(),
+                    allKept.stream().filter(one -> one.kitId() == kitId).map(one -> one.toKept(requireNonNull(byId.get(one.goodId()))))
+                            .toList(),
                     allTaken.stream().filter(one -> one.key().kitId() == kitId).map(one -> byId.get(one.key().goodId())).toList()));
         }
         return byKit;

@@ -1,5 +1,7 @@
 package retazo.app.packing;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
@@ -99,7 +101,7 @@ class PackingPages {
         Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
         return bags.stream()
                 .map(bag -> new ListedBag(
-                        bag.id(), bag.runId(), bag.number(), byId.get(bag.kitId()).name(), bag.allCut(),
+                        bag.id(), bag.runId(), bag.number(), requireNonNull(byId.get(bag.kitId())).name(), bag.allCut(),
                         bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
                 .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId)
                         .thenComparing(ListedBag::number))
@@ -126,9 +128,9 @@ class PackingPages {
                 .map(line -> new LineView(
                         line.id(),
                         java.util.Arrays.stream(line.letters().split(" "))
-                                .map(letter -> new Letter(letter, Kit.ink(byId.get(line.fabricId()))))
+                                .map(letter -> new Letter(letter, Kit.ink(requireNonNull(byId.get(line.fabricId())))))
                                 .toList(),
-                        byId.get(line.fabricId()),
+                        requireNonNull(byId.get(line.fabricId())),
                         LengthView.of(line.length(), unit),
                         line.into().map(into -> ShopCutText.of(into, words)).orElse(""),
                         line.isCut(),
@@ -154,9 +156,9 @@ class PackingPages {
                         pick.id(),
                         java.util.Arrays.stream(pick.letters().split(" "))
                                 .filter(letter -> !letter.isEmpty())
-                                .map(letter -> new Letter(letter, Kit.ink(byId.get(pick.goodId()))))
+                                .map(letter -> new Letter(letter, Kit.ink(requireNonNull(byId.get(pick.goodId())))))
                                 .toList(),
-                        byId.get(pick.goodId()), pick.count(),
+                        requireNonNull(byId.get(pick.goodId())), pick.count(),
                         Optional.ofNullable(tickOf.get(pick.id()))
                                 .map(tick -> people.getOrDefault(tick.personId(), "") + ", " + Moments.near(tick.at(), clock.instant()))
                                 .orElse("")))

@@ -1,5 +1,7 @@
 package retazo.app.runs;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -127,7 +129,8 @@ public class RunDrafts {
                     limit.quantities().get(i),
                     work.bill().lines().stream()
                             .flatMap(line -> line.match(
-                                    cut -> Stream.of(new BoltLayout.Piece(ids.get(cut.fabricCode()), cut.length(), cut.plannedWidth())),
+                                    cut -> Stream.of(new BoltLayout.Piece(requireNonNull(ids.get(cut.fabricCode())), cut.length(),
+                                            cut.plannedWidth())),
                                     picked -> Stream.<BoltLayout.Piece>empty()))
                             .toList()));
         }
@@ -213,11 +216,12 @@ public class RunDrafts {
                     String key = group + "/" + bag + "/";
                     line.match(
                             cut -> {
-                                BagLineEntity saved = bagLines.save(BagLineEntity.of(entity, place, ids.get(cut.fabricCode()), cut));
+                                BagLineEntity saved = bagLines
+                                        .save(BagLineEntity.of(entity, place, requireNonNull(ids.get(cut.fabricCode())), cut));
                                 keepLeftOvers(saved, work.leftOvers(cut.fabricCode()));
                                 return lineOf.put(key + ids.get(cut.fabricCode()), saved);
                             },
-                            picked -> keepPick(entity, place, kit.goodsByCode().get(picked.code()).id(), picked));
+                            picked -> keepPick(entity, place, requireNonNull(kit.goodsByCode().get(picked.code())).id(), picked));
                 }
             }
         }

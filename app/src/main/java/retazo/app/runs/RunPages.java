@@ -1,5 +1,7 @@
 package retazo.app.runs;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -96,13 +98,14 @@ class RunPages {
 
     private static String asked(Run run, Map<Long, Kit> byId) {
         return run.asked().stream()
-                .map(asked -> asked.quantity() + " " + byId.get(asked.kitId()).sizeName())
+                .map(asked -> asked.quantity() + " " + requireNonNull(byId.get(asked.kitId())).sizeName())
                 .collect(Collectors.joining(", "));
     }
 
     private static String colours(Run run, Map<Long, Kit> byId) {
         return run.asked().stream()
-                .map(asked -> byId.get(asked.kitId()).pattern().name() + " in " + byId.get(asked.kitId()).colourway())
+                .map(asked -> requireNonNull(byId.get(asked.kitId())).pattern().name() + " in "
+                        + requireNonNull(byId.get(asked.kitId())).colourway())
                 .distinct()
                 .collect(Collectors.joining(", "));
     }
@@ -159,8 +162,10 @@ class RunPages {
         List<Bolt> used = draft.bolts().stream().filter(bolt -> pieces.containsKey(Long.toString(bolt.id()))).toList();
         BoltBar.Scale scale = scale(used.stream().map(Bolt::free).toList());
         return used.stream()
-                .sorted(java.util.Comparator.comparing((Bolt bolt) -> byId.get(bolt.fabricId()).name()).thenComparing(Bolt::code))
-                .map(bolt -> BoltBar.of(bolt, byId.get(bolt.fabricId()), pieces.get(Long.toString(bolt.id())), bolt.free(), scale))
+                .sorted(java.util.Comparator.comparing((Bolt bolt) -> requireNonNull(byId.get(bolt.fabricId())).name())
+                        .thenComparing(Bolt::code))
+                .map(bolt -> BoltBar.of(bolt, requireNonNull(byId.get(bolt.fabricId())),
+                        requireNonNull(pieces.get(Long.toString(bolt.id()))), bolt.free(), scale))
                 .toList();
     }
 
@@ -196,10 +201,11 @@ class RunPages {
                                 : bag.allCut() ? "ready to pack" : bag.begun() ? "being cut" : "to be cut";
         String mark = bag.packed() ? "mark-done" : bag.waits() ? "mark-stop" : "";
         return new BagView(
-                bag.id(), bag.number(), byId.get(bag.kitId()).sizeName(), state, mark,
+                bag.id(), bag.number(), requireNonNull(byId.get(bag.kitId())).sizeName(), state, mark,
                 bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(),
                 bag.isOpen()
-                        ? bag.lines().stream().filter(Bag.Line::waits).map(line -> fabricById.get(line.fabricId()).name()).toList()
+                        ? bag.lines().stream().filter(Bag.Line::waits).map(line -> requireNonNull(fabricById.get(line.fabricId())).name())
+                                .toList()
                         : List.of());
     }
 
@@ -209,18 +215,19 @@ class RunPages {
                 .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         Map<Long, Length> before = new LinkedHashMap<>();
-        byBolt.forEach((id, cuts) -> before.put(id, bolts.get(id).onHand().plus(done(cuts))));
+        byBolt.forEach((id, cuts) -> before.put(id, requireNonNull(bolts.get(id)).onHand().plus(done(cuts))));
         BoltBar.Scale scale = scale(List.copyOf(before.values()));
         return byBolt.entrySet().stream()
                 .map(entry -> {
-                    Bolt bolt = bolts.get(entry.getKey());
+                    Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
                     List<BoltBar.Piece> pieces = entry.getValue().stream()
                             .sorted(java.util.Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
                                     .thenComparing(PlannedCut::position))
                             .map(cut -> new BoltBar.Piece(
                                     cut.bags(), cut.length(), cut.state() == PlannedCut.State.CUT))
                             .toList();
-                    return BoltBar.of(bolt, fabricById.get(bolt.fabricId()), pieces, before.get(bolt.id()), scale);
+                    return BoltBar.of(bolt, requireNonNull(fabricById.get(bolt.fabricId())), pieces, requireNonNull(before.get(bolt.id())),
+                            scale);
                 })
                 .sorted(java.util.Comparator.comparing((BoltBar bar) -> bar.fabric().name()).thenComparing(BoltBar::code))
                 .toList();

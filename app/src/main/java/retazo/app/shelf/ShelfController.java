@@ -1,5 +1,7 @@
 package retazo.app.shelf;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +60,7 @@ class ShelfController {
                 .filter(kit -> counts.containsKey(kit.id()) && kit.name().toLowerCase(java.util.Locale.ROOT).contains(lower))
                 .map(kit -> new ShelfLine(
                         kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
-                        counts.get(kit.id()).onHand(), UUID.randomUUID(), UUID.randomUUID()))
+                        requireNonNull(counts.get(kit.id())).onHand(), UUID.randomUUID(), UUID.randomUUID()))
                 .toList();
         model.addAttribute("search", search);
         model.addAttribute("lines", lines);

@@ -1,5 +1,7 @@
 package retazo.app.today;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -66,7 +68,7 @@ class TodayService {
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
             String asked = run.asked().stream()
-                    .map(line -> line.quantity() + " " + byId.get(line.kitId()).sizeName())
+                    .map(line -> line.quantity() + " " + requireNonNull(byId.get(line.kitId())).sizeName())
                     .collect(Collectors.joining(", "));
             addMatters(run, asked, bags.getOrDefault(run.id(), List.of()), cuts.getOrDefault(run.id(), List.of()), matters);
         }
@@ -112,7 +114,7 @@ class TodayService {
         LengthUnit selling = unit.sellingUnit();
         return fabrics.byIds(needed.keySet()).values().stream()
                 .sorted(Comparator.comparing(Fabric::name))
-                .map(fabric -> LengthView.of(needed.get(fabric.id()), selling).plain() + " " + fabric.name())
+                .map(fabric -> LengthView.of(requireNonNull(needed.get(fabric.id())), selling).plain() + " " + fabric.name())
                 .collect(Collectors.joining(", "));
     }
 

@@ -1,5 +1,7 @@
 package retazo.core.bolt;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -83,7 +85,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
         }
 
         private int bound(String code, int[] most) {
-            Length left = free.get(code);
+            Length left = requireNonNull(free.get(code));
             int bags = 0;
             for (int group : groupsByLength(code)) {
                 Length length = request.groups().get(group).lengths().getOrDefault(code, Length.ZERO);
@@ -172,7 +174,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
         /** Whether no fabric is asked for more than all its bolts have together. */
         private boolean fitsBySum(int[] counts) {
             for (String code : fabrics) {
-                Length left = free.get(code);
+                Length left = requireNonNull(free.get(code));
                 for (int group = 0; group < counts.length; group++) {
                     Length length = request.groups().get(group).lengths().get(code);
                     left = length == null ? left : left.minus(length.times(counts[group]));
@@ -201,7 +203,8 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             Map<String, FabricPacker.Packing> packings = new HashMap<>();
             for (String code : fabrics) {
                 List<Length> lengths = lengths(code, counts);
-                Optional<FabricPacker.Packing> packing = known.computeIfAbsent(code + lengths, key -> packers.get(code).pack(lengths));
+                Optional<FabricPacker.Packing> packing = known.computeIfAbsent(code + lengths,
+                        key -> requireNonNull(packers.get(code)).pack(lengths));
                 if (packing.isEmpty()) {
                     return Optional.empty();
                 }
@@ -214,7 +217,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             List<BoltPlan.PlannedLength> cuts = new ArrayList<>();
             List<BoltPlan.Rest> rests = new ArrayList<>();
             for (String code : fabrics) {
-                List<BoltPlan.PlannedLength> ofFabric = cutsOf(code, counts, packings.get(code));
+                List<BoltPlan.PlannedLength> ofFabric = cutsOf(code, counts, requireNonNull(packings.get(code)));
                 for (BoltStock bolt : request.bolts(code)) {
                     List<BoltPlan.PlannedLength> ofBolt = ofFabric.stream().filter(cut -> cut.boltId().equals(bolt.id())).toList();
                     if (!ofBolt.isEmpty()) {

@@ -1,5 +1,7 @@
 package retazo.core.cloth;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -76,7 +78,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
     }
 
     public Length length(PracticeMeasure measure) {
-        return measures.get(measure);
+        return requireNonNull(measures.get(measure));
     }
 
     /** A setting as a figure that plans can be worked from. */

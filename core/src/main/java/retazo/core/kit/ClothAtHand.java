@@ -1,5 +1,7 @@
 package retazo.core.kit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -198,15 +200,15 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
                     .map(role -> role.key())
                     .filter(role -> byRole.containsKey(role) && needs.containsKey(role)
                             && byRole.get(role).missing(needs.get(role)).isPresent())
-                    .max(Comparator.comparing(role -> byRole.get(role).shortage(needs.get(role))))
-                    .map(role -> new Stop(role, byRole.get(role).missing(needs.get(role)).orElseThrow()));
+                    .max(Comparator.comparing(role -> requireNonNull(byRole.get(role)).shortage(requireNonNull(needs.get(role)))))
+                    .map(role -> new Stop(role, requireNonNull(byRole.get(role)).missing(requireNonNull(needs.get(role))).orElseThrow()));
         }
 
         Possible possible(int columns, int rows) {
             Map<RoleKey, Quantity> needs = needs(columns, rows).orElseThrow();
             Map<RoleKey, Quantity> over = new LinkedHashMap<>();
             design.roles().stream().map(role -> role.key()).filter(byRole::containsKey).filter(needs::containsKey).forEach(
-                    role -> over.put(role, byRole.get(role).over(needs.get(role))));
+                    role -> over.put(role, requireNonNull(byRole.get(role)).over(requireNonNull(needs.get(role)))));
             return new Possible(
                     from.withGrid(columns, rows), over, needs(columns + 1, rows).flatMap(this::firstStop),
                     needs(columns, rows + 1).flatMap(this::firstStop));

@@ -1,5 +1,7 @@
 package retazo.core.kit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -128,7 +130,7 @@ public final class Needs {
         List<Problem> problems = new ArrayList<>();
         rolesByCode.keySet().removeIf(wanted.negate());
         rolesByCode.forEach((code, roles) -> {
-            NeedRequest request = new NeedRequest(design, plan, practice, choices.get(code), roles, colourway,
+            NeedRequest request = new NeedRequest(design, plan, practice, requireNonNull(choices.get(code)), roles, colourway,
                     new NeedRequest.Kind(contents, instructions));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();
             result.need().ifPresent(need -> needs.put(code, need));

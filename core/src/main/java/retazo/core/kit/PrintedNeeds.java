@@ -1,5 +1,7 @@
 package retazo.core.kit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -71,7 +73,7 @@ final class PrintedNeeds {
     }
 
     private List<PrintedAmount> cell(SizeTable.Row row) {
-        return row.cells().get(request.plan().size().key());
+        return requireNonNull(row.cells().get(request.plan().size().key()));
     }
 
     private Problem notServed(String code, SizeTable.Row row) {

@@ -47,7 +47,9 @@ public record LengthParts(boolean negative, String number, long numerator, long 
     /** Up to ten yards in inches, beyond in eighths of a yard: nobody pictures 3353 1/2 in. */
     private static LengthParts longer(Length length, LengthUnit unit, RoundingMode rounding) {
         boolean nearby = new Length(Math.abs(length.ticks())).isShorterThan(Length.ofYards(10, 1));
-        return nearby ? of(length, LengthUnit.INCH, rounding) : eighths(length, unit, rounding);
+        return nearby
+                ? fraction(length, LengthUnit.INCH, PARTS_OF_AN_INCH).orElseGet(() -> eighths(length, LengthUnit.INCH, rounding))
+                : eighths(length, unit, rounding);
     }
 
     private static LengthParts eighths(Length length, LengthUnit unit, RoundingMode rounding) {

@@ -1,5 +1,7 @@
 package retazo.core.precut;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import retazo.core.cutting.strip.CutPlan;
@@ -38,7 +40,8 @@ public final class SheetPlanCheck {
     private static List<String> faults(SheetRequest request, CutDiagram diagram) {
         List<LaidPiece> there = request.set().stream()
                 .filter(piece -> diagram.counts().containsKey(piece.id()))
-                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), diagram.counts().get(piece.id()), piece.mayTurn()))
+                .map(piece -> new LaidPiece(piece.id(), piece.width(), piece.height(), requireNonNull(diagram.counts().get(piece.id())),
+                        piece.mayTurn()))
                 .toList();
         CutPlan asStrip = new CutPlan(List.of(new CutStrip(1, request.height(), diagram.pieces(), List.of())), Length.ZERO);
         return CutPlanCheck.faults(CutRequest.of(request.width(), there), asStrip);

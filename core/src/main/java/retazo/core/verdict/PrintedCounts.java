@@ -1,5 +1,7 @@
 package retazo.core.verdict;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,7 +57,7 @@ public final class PrintedCounts {
             CutList list, int line, QuiltSize size, Map<SizeKey, QuiltPlan> plans, UnitPractice practice) {
         Count printed = list.count(line, size);
         Alike wanted = new Alike(list.lines().get(line).role(), list.cutSize(line, practice));
-        Optional<PieceNeed> found = piece(plans.get(size.key()), wanted);
+        Optional<PieceNeed> found = piece(requireNonNull(plans.get(size.key())), wanted);
         Count workedOut = found.map(piece -> piece.count().value()).orElse(new Count(0));
         int compared = printed.compareTo(workedOut);
         Judgement judgement = compared == 0 ? Judgement.AGREES : compared > 0 ? Judgement.GENEROUS : Judgement.TOO_LITTLE;
@@ -84,7 +86,7 @@ public final class PrintedCounts {
     private static Map<Label, Count> readings(Optional<PieceNeed> found, Alike wanted, Map<SizeKey, QuiltPlan> plans, QuiltSize size) {
         Map<Label, Count> readings = new LinkedHashMap<>();
         found.ifPresent(piece -> {
-            long perBlock = plans.get(size.key()).blocks().stream()
+            long perBlock = requireNonNull(plans.get(size.key())).blocks().stream()
                     .map(blocks -> piece.perBlock(blocks.kind().key()))
                     .mapToLong(share -> Math.floorDiv(share.pieces() + share.blocks() - 1, share.blocks()))
                     .max().orElse(0);

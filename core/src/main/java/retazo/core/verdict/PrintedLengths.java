@@ -1,5 +1,7 @@
 package retazo.core.verdict;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -113,7 +115,7 @@ public final class PrintedLengths {
             fits.forEach(candidate -> votes.merge(candidate, 1, Integer::sum));
             fitting.put(cell, fits);
         }
-        Comparator<Candidate> likeliest = Comparator.comparing((Candidate candidate) -> -votes.get(candidate))
+        Comparator<Candidate> likeliest = Comparator.comparing((Candidate candidate) -> -requireNonNull(votes.get(candidate)))
                 .thenComparing(candidate -> candidate.reading().habits().size())
                 .thenComparing(Candidate::order);
         return cells.stream().map(cell -> verdict(cell, fitting.getOrDefault(cell, List.of()).stream().min(likeliest))).toList();

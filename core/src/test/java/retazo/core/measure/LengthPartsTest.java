@@ -27,7 +27,8 @@ class LengthPartsTest {
     @ParameterizedTest
     @CsvSource({
             "6707/2 in, YARD, DOWN, ≈ 93 1/8 yd", "6707/2 in, YARD, UP, ≈ 93 1/4 yd", "1197/25 in, INCH, UP, ≈ 48 in",
-            "1197/25 in, INCH, DOWN, ≈ 47 7/8 in", "1197/25 in, YARD, UP, ≈ 48 in", "10 1/3 in, METRE, UP, ≈ 0.27 m",
+            "1.6 m, YARD, DOWN, ≈ 62 7/8 in", "1197/25 in, INCH, DOWN, ≈ 47 7/8 in", "1197/25 in, YARD, UP, ≈ 48 in",
+            "10 1/3 in, METRE, UP, ≈ 0.27 m",
             "10 1/3 in, METRE, DOWN, ≈ 0.26 m", "10 1/3 in, CENTIMETRE, DOWN, ≈ 26.2 cm", "63 in, YARD, UP, 1 3/4 yd"})
     void what_is_no_usual_part_is_rounded_the_safe_way_and_marked(String length, LengthUnit unit, RoundingMode rounding, String text) {
         Length exact = length.contains(" in") && length.matches("\\d+/\\d+ in")

@@ -1,5 +1,7 @@
 package retazo.app.kits.cloth;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,7 +127,8 @@ class KitClothController {
         model.addAttribute("piecesKnown", kit.knowsItsPieces());
         model.addAttribute("decided", kit.decision().map(decision -> words.text(
                 decision.reason().isEmpty() ? "kit.chosen" : "kit.decided",
-                staff.names(Set.of(decision.personId())).get(decision.personId()), Moments.near(decision.at(), clock.instant()),
+                requireNonNull(staff.names(Set.of(decision.personId())).get(decision.personId())),
+                Moments.near(decision.at(), clock.instant()),
                 decision.reason())).orElse(""));
         Optional<Good> good = precuts.stream().filter(one -> one.code().equals(code)).findFirst()
                 .or(() -> all.isEmpty() ? precuts.stream().findFirst() : Optional.empty());

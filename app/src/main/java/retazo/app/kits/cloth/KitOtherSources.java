@@ -1,5 +1,7 @@
 package retazo.app.kits.cloth;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -88,7 +90,7 @@ class KitOtherSources {
         Kit taking = whole.with(whole.sources().with(role.key(), good));
         Optional<Need> units = works.precutNeed(taking, good, tried.practice());
         return units.map(need -> {
-            Fabric fabric = kit.fabrics().get(role.key());
+            Fabric fabric = requireNonNull(kit.fabrics().get(role.key()));
             List<Need> needs = new ArrayList<>(List.of(need));
             works.clothNeed(taking, fabric, tried.practice(), kit.instructions(), tried.usableWidth()).ifPresent(needs::add);
             boolean chosen = alike.contains(kit.sources().precuts().get(role.key()));

@@ -1,5 +1,7 @@
 package retazo.app.kits.leftovers;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -119,7 +121,7 @@ public class LeftOverOffers {
         List<AtHand> atHand = new ArrayList<>();
         for (Good good : all) {
             boolean taken = kit.leftOvers().taken().contains(good);
-            long free = counts.get(good.id()).free();
+            long free = requireNonNull(counts.get(good.id())).free();
             if (taken || free > 0) {
                 atHand.add(new AtHand(good, free, taken, less(kit, fabric, good.leftOver(1))));
             }

@@ -1,5 +1,7 @@
 package retazo.app.kits.pages;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -126,7 +128,7 @@ record KitPage(
         return line.match(
                 cut -> {
                     Fabric fabric = work.kit().fabric(cut.fabricCode());
-                    Need need = work.needs().byFabric().get(cut.fabricCode());
+                    Need need = requireNonNull(work.needs().byFabric().get(cut.fabricCode()));
                     return new Line(
                             Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
                             RoleView.uses(need.uses(), words), LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
@@ -136,7 +138,7 @@ record KitPage(
                             Optional.ofNullable(prices.get(cut.fabricCode())).map(MoneyText::of).orElse(""));
                 },
                 picked -> {
-                    Good good = work.kit().goodsByCode().get(picked.code());
+                    Good good = requireNonNull(work.kit().goodsByCode().get(picked.code()));
                     Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
                     return new Line(
                             Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),

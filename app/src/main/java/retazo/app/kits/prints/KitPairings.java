@@ -1,5 +1,7 @@
 package retazo.app.kits.prints;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -81,7 +83,7 @@ public class KitPairings {
         int blocks = work.plan().layout().map(layout -> Math.toIntExact(layout.blocks().value().value())).orElse(1);
         List<Bundle> bundles = new ArrayList<>();
         for (Role role : kit.pattern().design().roles()) {
-            Good good = kit.goods().get(role.key());
+            Good good = requireNonNull(kit.goods().get(role.key()));
             List<BundlePrint> prints = good == null ? List.of() : goods.prints(good.id());
             if (!prints.isEmpty()) {
                 int packs = Math.toIntExact(Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(1L));

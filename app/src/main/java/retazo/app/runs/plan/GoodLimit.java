@@ -1,5 +1,7 @@
 package retazo.app.runs.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -33,17 +35,17 @@ public record GoodLimit(List<Integer> quantities, List<Shortage> shortages) {
             Map<String, Count> picked = works.get(i).bill().picked();
             int quantity = asked.get(i);
             for (Map.Entry<String, Count> entry : picked.entrySet()) {
-                Good good = goods.get(entry.getKey());
+                Good good = requireNonNull(goods.get(entry.getKey()));
                 wanted.merge(good, entry.getValue().value() * asked.get(i), Long::sum);
                 quantity = (int) Math.min(quantity, left.getOrDefault(good.id(), 0L) / entry.getValue().value());
             }
             for (Map.Entry<String, Count> entry : picked.entrySet()) {
-                left.merge(goods.get(entry.getKey()).id(), -entry.getValue().value() * quantity, Long::sum);
+                left.merge(requireNonNull(goods.get(entry.getKey())).id(), -entry.getValue().value() * quantity, Long::sum);
             }
             quantities.add(quantity);
         }
         List<Shortage> shortages = wanted.entrySet().stream()
-                .map(entry -> new Shortage(entry.getKey(), entry.getValue() - counts.get(entry.getKey().id()).free()))
+                .map(entry -> new Shortage(entry.getKey(), entry.getValue() - requireNonNull(counts.get(entry.getKey().id())).free()))
                 .filter(shortage -> shortage.missing() > 0)
                 .toList();
         return new GoodLimit(quantities, shortages);

@@ -1,5 +1,7 @@
 package retazo.app.runs.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -110,7 +112,7 @@ public class RunPlanning {
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         List<PlannedCutEntity> gone = new ArrayList<>();
         byBolt.forEach((boltId, ofBolt) -> {
-            Length missing = bolts.get(boltId).reserved().minus(bolts.get(boltId).onHand());
+            Length missing = requireNonNull(bolts.get(boltId)).reserved().minus(requireNonNull(bolts.get(boltId)).onHand());
             List<PlannedCutEntity> lastFirst = new ArrayList<>(ofBolt);
             lastFirst.sort(Comparator.comparing(PlannedCutEntity::position).reversed());
             for (PlannedCutEntity cut : lastFirst) {

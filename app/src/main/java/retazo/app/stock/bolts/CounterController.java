@@ -1,5 +1,7 @@
 package retazo.app.stock.bolts;
 
+import static java.util.Objects.requireNonNull;
+
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -51,7 +53,7 @@ class CounterController {
     String cut(CounterCutForm form, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         return counter.cut(form, person.personId()).match(
                 movement -> {
-                    Bolt bolt = stock.bolt(form.boltId());
+                    Bolt bolt = stock.bolt(requireNonNull(form.boltId()));
                     redirect.addFlashAttribute("done", words.text(
                             "counter.done", counter.asked(form), bolt.code(), bolt.onHand()));
                     redirect.addFlashAttribute("doneBolt", bolt.id());

@@ -17,6 +17,11 @@ record CounterCutForm(
         return new CounterCutForm(what, "", null, null, UUID.randomUUID());
     }
 
+    /** The length as typed; empty for nothing. */
+    String typedLength() {
+        return length == null ? "" : length;
+    }
+
     boolean sellsReserved() {
         return despite != null;
     }

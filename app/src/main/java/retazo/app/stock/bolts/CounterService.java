@@ -9,6 +9,7 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
@@ -88,17 +89,18 @@ class CounterService {
         LengthUnit unit = shop.sellingUnit();
         Length rest = bolt.onHand().minus(length);
         Length eaten = length.minus(bolt.free()).atLeast(Length.ZERO);
-        String perhaps = LengthText.read(form.length(), unit).match(
+        String perhaps = LengthText.read(form.typedLength(), unit).match(
                 read -> read.perhaps().map(other -> LengthParts.of(other, unit).plainText()).orElse(""), fault -> "");
         return new CounterProposal(
                 form.entryId(), bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place(), LengthView.of(length, unit),
-                form.length(), perhaps, LengthView.onHand(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
+                form.typedLength(), perhaps, LengthView.onHand(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
                 eaten.isPositive(), LengthView.of(eaten, unit));
     }
 
     /** How much was asked for; zero for what is no length. */
     Length asked(CounterCutForm form) {
-        return LengthText.read(form.length(), practice.practice().sellingUnit()).understood().map(TypedLength::length).orElse(Length.ZERO);
+        return LengthText.read(form.typedLength(), practice.practice().sellingUnit()).understood().map(TypedLength::length)
+                .orElse(Length.ZERO);
     }
 
     /** Books the cut that was shown; cloth that is reserved only when that was said. */
@@ -106,14 +108,15 @@ class CounterService {
     Outcome<Long> cut(CounterCutForm form, long personId) {
         FieldReader reader = new FieldReader();
         Length length = reader.lengthAboveZero("length", form.length(), practice.practice().sellingUnit(), LONGEST_CUT);
-        if (form.boltId() == null) {
+        Long boltId = form.boltId();
+        if (boltId == null) {
             reader.add(Problem.at("what", "counter.no-bolt"));
         }
-        if (reader.anyProblem()) {
+        if (reader.anyProblem() || boltId == null) {
             return Outcome.refused(reader.problems());
         }
-        Bolt bolt = stock.lockBolts(List.of(form.boltId())).stream().findFirst().orElseThrow(
-                () -> new retazo.app.shared.NotFoundException("bolt", form.boltId()));
+        Bolt bolt = stock.lockBolts(List.of(boltId)).stream().findFirst()
+                .orElseThrow(() -> new NotFoundException("bolt", boltId));
         if (length.isLongerThan(bolt.free()) && !length.isLongerThan(bolt.onHand()) && !form.sellsReserved()) {
             return Outcome.refused(Problem.at("length", "counter.reserved", bolt.free()));
         }

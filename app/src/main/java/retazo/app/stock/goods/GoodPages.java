@@ -1,5 +1,7 @@
 package retazo.app.stock.goods;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -78,12 +80,12 @@ class GoodPages {
     List<Listed> all() {
         List<Good> all = goods.all();
         Map<Long, GoodService.GoodCount> counts = goods.counts(all.stream().map(Good::id).toList());
-        return all.stream().map(good -> new Listed(good, kind(good), counts.get(good.id()))).toList();
+        return all.stream().map(good -> new Listed(good, kind(good), requireNonNull(counts.get(good.id())))).toList();
     }
 
     Page page(long id) {
         Good good = goods.good(id);
-        GoodService.GoodCount count = goods.counts(List.of(id)).get(id);
+        GoodService.GoodCount count = requireNonNull(goods.counts(List.of(id)).get(id));
         return new Page(
                 new Listed(good, kind(good), count),
                 count.itemId() == 0

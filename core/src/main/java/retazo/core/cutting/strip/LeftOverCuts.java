@@ -1,5 +1,7 @@
 package retazo.core.cutting.strip;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -101,7 +103,7 @@ public final class LeftOverCuts {
 
         private void fill(Length x, Length y, Length width, Length height) {
             for (Item item : items) {
-                if (open.get(item.id()) > 0 && item.fits(width, height)) {
+                if (requireNonNull(open.get(item.id())) > 0 && item.fits(width, height)) {
                     block(item, x, y, width, height);
                     return;
                 }
@@ -115,7 +117,7 @@ public final class LeftOverCuts {
 
         /** As many rows as there are room and need, then what lies beside and below. */
         private void block(Item item, Length x, Length y, Length width, Length height) {
-            long across = Math.min(width.wholeTimes(item.width()).value(), open.get(item.id()));
+            long across = Math.min(width.wholeTimes(item.width()).value(), requireNonNull(open.get(item.id())));
             long rows = Math.min(height.wholeTimes(item.height()).value(), open.get(item.id()) / across);
             for (long row = 0; row < rows; row++) {
                 for (long column = 0; column < across; column++) {
@@ -138,7 +140,7 @@ public final class LeftOverCuts {
         /** Parts of a joined strip, one below the other, as far as they are needed; gives how far down they reach. */
         private Length parts(JoinedStrip strip, Length x, Length y, Length width, Length height) {
             Length down = Length.ZERO;
-            while (openLength.get(strip.id()).isPositive() && !down.plus(strip.height()).isLongerThan(height)) {
+            while (requireNonNull(openLength.get(strip.id())).isPositive() && !down.plus(strip.height()).isLongerThan(height)) {
                 Length needed = openLength.get(strip.id()).plus(strip.join());
                 Length part = needed.isShorterThan(width) ? needed : width;
                 placed.add(new PlacedPiece(strip.id(), x, y.plus(down), part, strip.height(), false));
@@ -151,12 +153,15 @@ public final class LeftOverCuts {
         private CutRequest rest() {
             return new CutRequest(
                     request.usableWidth(),
-                    request.pieces().stream().filter(piece -> open.get(piece.id()) > 0).map(piece -> piece.times(open.get(piece.id())))
+                    request.pieces().stream().filter(piece -> requireNonNull(open.get(piece.id())) > 0)
+                            .map(piece -> piece.times(requireNonNull(open.get(piece.id()))))
                             .toList(),
-                    request.fixed().stream().filter(strip -> open.get(strip.id()) > 0)
-                            .map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), open.get(strip.id()))).toList(),
-                    request.joined().stream().filter(strip -> openLength.get(strip.id()).isPositive())
-                            .map(strip -> new JoinedStrip(strip.id(), strip.height(), openLength.get(strip.id()).plus(strip.join()),
+                    request.fixed().stream().filter(strip -> requireNonNull(open.get(strip.id())) > 0)
+                            .map(strip -> new FixedStrip(strip.id(), strip.width(), strip.height(), requireNonNull(open.get(strip.id()))))
+                            .toList(),
+                    request.joined().stream().filter(strip -> requireNonNull(openLength.get(strip.id())).isPositive())
+                            .map(strip -> new JoinedStrip(strip.id(), strip.height(),
+                                    requireNonNull(openLength.get(strip.id())).plus(strip.join()),
                                     strip.join()))
                             .toList(),
                     request.mostSizes());

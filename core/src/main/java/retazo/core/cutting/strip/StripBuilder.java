@@ -1,10 +1,13 @@
 package retazo.core.cutting.strip;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays one strip of pieces that are still needed, as dear ones as possible: a knapsack of columns, each one piece with what can
@@ -16,7 +19,7 @@ final class StripBuilder {
     private final StripCells cells;
     private final List<StripCells.Way> ways;
     private final StripTables tables;
-    private final StripTables.Stacks stacks;
+    private final StripTables.@Nullable Stacks stacks;
     private final long[] prices;
     private final int mostSizes;
 
@@ -187,6 +190,6 @@ final class StripBuilder {
     }
 
     private long above(StripCells.Way way, int high) {
-        return stacks.value(Arrays.binarySearch(cells.widths(), way.across()), high - way.along());
+        return requireNonNull(stacks).value(Arrays.binarySearch(cells.widths(), way.across()), high - way.along());
     }
 }

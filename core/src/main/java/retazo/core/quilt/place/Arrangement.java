@@ -1,5 +1,7 @@
 package retazo.core.quilt.place;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -64,7 +66,7 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
     /** The group in which a block may trade; empty where its colours belong to its place. */
     public Optional<TradeGroup> tradeGroup(Place place, PlaceRule rule) {
         return rule.allowsTrades()
-                ? Optional.of(new TradeGroup(placements.get(place).kind(), grid.share(place)))
+                ? Optional.of(new TradeGroup(requireNonNull(placements.get(place)).kind(), grid.share(place)))
                 : Optional.empty();
     }
 
@@ -73,8 +75,8 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
         change.match(
                 turned -> changed.computeIfPresent(turned.place(), (place, placement) -> placement.turned(turned.by())),
                 traded -> {
-                    Placement first = placements.get(traded.first());
-                    Placement second = placements.get(traded.second());
+                    Placement first = requireNonNull(placements.get(traded.first()));
+                    Placement second = requireNonNull(placements.get(traded.second()));
                     changed.put(traded.first(), new Placement(second.kind(), first.turn(), second.colouring()));
                     return changed.put(traded.second(), new Placement(first.kind(), second.turn(), first.colouring()));
                 });

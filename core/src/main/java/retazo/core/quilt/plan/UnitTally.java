@@ -1,5 +1,7 @@
 package retazo.core.quilt.plan;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -93,7 +95,7 @@ final class UnitTally {
         for (Counted placed : blocks) {
             String blockKey = blocks.size() == 1 ? key : key + "." + placed.blocks().name();
             Figure<Count> each = Figure.given(
-                    blockKey + ".perBlock", Label.of("unit.perBlock"), placed.units().get(unit),
+                    blockKey + ".perBlock", Label.of("unit.perBlock"), requireNonNull(placed.units().get(unit)),
                     Origin.pattern("block.cells"));
             products.add(Arithmetic.productOfCounts(blockKey + ".needed", Label.of("unit.needed"), placed.blocks().count(), each));
         }

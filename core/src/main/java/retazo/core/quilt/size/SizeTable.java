@@ -1,5 +1,7 @@
 package retazo.core.quilt.size;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +38,7 @@ public record SizeTable(List<Row> rows) {
     public Optional<Length> printedLength(RoleKey role, SizeKey size) {
         List<Row> ofRole = rows.stream().filter(row -> row.role().equals(role) && row.cells().containsKey(size)).toList();
         List<Length> lengths = ofRole.stream()
-                .flatMap(row -> row.cells().get(size).stream()
+                .flatMap(row -> requireNonNull(row.cells().get(size)).stream()
                         .flatMap(amount -> amount.match(cloth -> Stream.of(cloth.length()), precuts -> Stream.<Length>empty()))
                         .limit(1))
                 .toList();
