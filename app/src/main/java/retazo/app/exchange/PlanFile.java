@@ -50,18 +50,19 @@ final class PlanFile {
 
     /** Precuts, or quarters that the shop cuts; empty for whole cloth. */
     private static Optional<Map<String, Object>> sheets(PatternVersion pattern, Need need, Map<RoleKey, RoleSource> sources) {
-        RoleSource source = requireNonNull(sources.get(need.roles().get(0)));
+        RoleKey first = need.roles().get(0);
         return need.amount().match(
                 cloth -> Optional.empty(), printed -> Optional.empty(),
                 quarters -> {
-                    Map<String, Object> written = sheets(pattern, need, source, quarters.plan());
+                    Map<String, Object> written = sheets(pattern, need, requireNonNull(sources.get(first)), quarters.plan());
                     written.put("exact", text(quarters.exact().value()));
                     written.put("sell", text(quarters.sell().value()));
                     return Optional.of(written);
                 },
                 units -> {
-                    Map<String, Object> written = units.plan().map(plan -> sheets(pattern, need, source, plan))
-                            .orElseGet(() -> sheets(pattern, need, source));
+                    Map<String, Object> written = units.plan()
+                            .map(plan -> sheets(pattern, need, requireNonNull(sources.get(first)), plan))
+                            .orElseGet(() -> sheets(pattern, need, requireNonNull(sources.get(first))));
                     written.put("take", units.count().value().value());
                     return Optional.of(written);
                 });

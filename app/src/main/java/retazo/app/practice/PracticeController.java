@@ -7,7 +7,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Words;
-import retazo.core.cloth.PracticeMeasure;
 
 /** The owner's page of settings. */
 @Controller
@@ -37,9 +36,8 @@ class PracticeController {
     }
 
     private String show(Model model, PracticeForm form, Faults faults) {
-        model.addAttribute("form", form);
+        model.addAttribute("page", PracticePage.of(form, words));
         model.addAttribute("faults", faults);
-        model.addAttribute("measures", PracticeMeasure.values());
         return "practice/practice";
     }
 }

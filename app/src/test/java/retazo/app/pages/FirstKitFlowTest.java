@@ -136,7 +136,7 @@ class FirstKitFlowTest {
         PlaywrightAssertions.assertThat(page.locator("h1")).hasText(name);
         // Three triangle units of 4 in are cut from squares of 4 + 1/8 + 1/2 + 0.354, so 5 in; two from a pair.
         assertThat(page.locator("table").first().textContent()).contains("half-square triangle of A, B, 4 × 4 in finished, two at a time",
-                "11/2");
+                "3 for 2 blocks");
     }
 
     private void size(int number, String name, String across, String down, String border) {
@@ -196,7 +196,7 @@ class FirstKitFlowTest {
         press("See what stock gives");
         assertThat(page.locator("body").textContent()).contains("All of it", "1 bag: 1 Runner");
         press("Confirm and reserve");
-        assertThat(page.locator("[role=status]").textContent()).contains("frozen");
+        assertThat(page.locator("[role=status]").textContent()).contains("set aside");
     }
 
     private void cutEverything() {

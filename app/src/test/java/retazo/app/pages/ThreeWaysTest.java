@@ -75,7 +75,7 @@ class ThreeWaysTest {
             owner.press("See what stock gives");
             assertThat(owner.text()).contains("All of it", "2 bags: 2 Crib");
             owner.press("Confirm and reserve");
-            assertThat(page.locator("[role=status]").textContent()).contains("frozen");
+            assertThat(page.locator("[role=status]").textContent()).contains("set aside");
         }
         // Two bags of 1 3/4 yd in one fabric: 126 in reserved.
         assertThat(reserved(fabric)).isEqualTo(126L * 609_600);

@@ -6,10 +6,10 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import retazo.app.practice.PracticeForm;
+import retazo.app.practice.PracticePage;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
-import retazo.core.cloth.PracticeMeasure;
 
 /** What settings of the shop would change in the lengths of its kits, and which patterns and kits have settings of their own. */
 @Controller
@@ -29,9 +29,8 @@ class PracticeEffectController {
         FieldReader reader = new FieldReader();
         form.read(reader).filter(practice -> !reader.anyProblem())
                 .ifPresent(practice -> model.addAttribute("effect", effects.of(practice)));
-        model.addAttribute("form", form);
+        model.addAttribute("page", PracticePage.of(form, words));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
-        model.addAttribute("measures", PracticeMeasure.values());
         return "practice/practice";
     }
 

@@ -1,13 +1,12 @@
 package retazo.app.kits.prints;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
@@ -83,9 +82,10 @@ public class KitPairings {
         int blocks = work.plan().layout().map(layout -> Math.toIntExact(layout.blocks().value().value())).orElse(1);
         List<Bundle> bundles = new ArrayList<>();
         for (Role role : kit.pattern().design().roles()) {
-            Good good = requireNonNull(kit.goods().get(role.key()));
+            @Nullable
+            Good good = kit.goods().get(role.key());
             List<BundlePrint> prints = good == null ? List.of() : goods.prints(good.id());
-            if (!prints.isEmpty()) {
+            if (good != null && !prints.isEmpty()) {
                 int packs = Math.toIntExact(Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(1L));
                 Optional<PairingRule> rule = Optional.ofNullable(rules.get(role.key().value()));
                 Bundle bundle = new Bundle(role, good, packs, prints, kit.sources().singlesOf(role.key()), rule, Optional.empty(), blocks);
