@@ -56,8 +56,8 @@ public record PieceListView(List<Line> lines) {
 
     /** {@code 4}, or {@code 1 in each rope}; where not every block takes a whole piece {@code 1 for 2 bollard blocks}. */
     private static String share(PieceShare share, String kind, Words words) {
-        String code = share.blocks() > 1 ? "pieces.share.blocks" : kind.isEmpty() ? "pieces.share" : "pieces.share.kind";
-        return words.text(code, share.pieces(), kind, share.blocks());
+        String code = "pieces.share" + (kind.isEmpty() ? "" : ".kind") + (share.blocks() > 1 ? ".blocks" : "");
+        return words.text(code, share.pieces(), share.blocks(), kind);
     }
 
     private static String made(PieceNeed.PieceUse use, Map<String, RoleView> roles, Words words) {

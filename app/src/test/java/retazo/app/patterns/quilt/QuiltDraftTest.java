@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,12 +19,16 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.patterns.DemoPatternsTest;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.file.PatternContent;
+import retazo.app.patterns.file.PatternFileWriter;
+import retazo.app.patterns.file.PlaceRuleKind;
 import retazo.app.patterns.rows.SizeRow;
 import retazo.app.patterns.sizes.SizeMove;
 import retazo.app.patterns.sizes.SizesDraft;
 import retazo.app.patterns.sizes.SizesForm;
 import retazo.app.practice.DrawingStart;
 import retazo.core.block.spec.UnitMethod;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.design.Composition;
@@ -64,6 +70,37 @@ class QuiltDraftTest {
         }
         QuiltForm changed = (QuiltForm) BeanUtils.instantiateClass(QuiltForm.class.getDeclaredConstructors()[0], values);
         return QuiltDraft.of(changed, version, drawing(version));
+    }
+
+    /** What the demo does not use: the other value of each choice is kept, shown again and written into the file. */
+    @ParameterizedTest
+    @CsvSource({
+            "14-bollards, facing, IN, facing", "17-lock-chart, fill, DRAWN_OUT, fill", "12-fog-bank, line, COLUMNS, line",
+            "18-weathercock, line, ROWS, cycle"})
+    void the_other_choices_of_a_place_rule_go_round_through_form_and_file(String file, String field, String value, String inFile)
+            throws IOException {
+        PatternVersion version = demo(file);
+
+        PatternContent content = typed(version, Map.of(field, value)).content().orElseThrow();
+
+        PatternVersion kept = new PatternVersion(1, 1, 2, false, content);
+        QuiltForm shown = form(kept);
+        assertThat(Map.of("facing", shown.facing(), "fill", shown.fill(), "line", shown.line())).containsEntry(field, value);
+        assertThat(QuiltDraft.of(shown, kept, drawing(kept)).content()).contains(content);
+        String written = PatternFileWriter.write(content).toString();
+        assertThat(written).contains(inFile, value.toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+        assertThat(drawing(kept).places()).isNotEqualTo(drawing(version).places());
+    }
+
+    @Test
+    void the_demo_has_every_place_rule() throws IOException {
+        Set<PlaceRuleKind> kinds = EnumSet.noneOf(PlaceRuleKind.class);
+        for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
+            DemoPatternsTest.read(file).design().drawing().ifPresent(
+                    drawn -> kinds.add(PlaceRuleTexts.of(drawn.places(), drawn, RoleKey::value).kind()));
+        }
+
+        assertThat(kinds).containsExactlyInAnyOrder(PlaceRuleKind.values());
     }
 
     /** Every rule, setting and finishing of the demo is shown in the form and read back as it was. */
