@@ -74,7 +74,7 @@ record BoltBar(
     public String restWord() {
         return switch (restKind) {
             case NOTHING -> "nothing left";
-            case REMNANT -> "enough to sell";
+            case REMNANT -> "free to sell";
             case ORPHAN -> "too short to sell";
         };
     }
