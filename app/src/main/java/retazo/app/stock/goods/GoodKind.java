@@ -1,5 +1,6 @@
 package retazo.app.stock.goods;
 
+import java.util.Locale;
 import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.SheetSize;
@@ -78,7 +79,12 @@ public sealed interface GoodKind {
             RULER,
             TEMPLATE,
             NEEDLES,
-            OTHER
+            OTHER;
+
+            /** Of its name in the message files. */
+            String code() {
+                return name().toLowerCase(Locale.ROOT);
+            }
         }
 
         @Override

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -124,7 +123,7 @@ class GoodPages {
 
             @Override
             public String notion(GoodKind.Notion notion) {
-                return words.text("notion." + notion.sort().name().toLowerCase(Locale.ROOT));
+                return words.text("notion." + notion.sort().code());
             }
         });
     }

@@ -23,11 +23,6 @@ public record NewGood(String code, String name, GoodKind kind, Colour colour) {
         return new NewGood(code, name, new GoodKind.Precut(kind, perUnit, Optional.empty()), Colour.parse(colour));
     }
 
-    /** Packs or loose pieces of a precut of which somebody may have measured one. */
-    public static NewGood precut(String code, String name, GoodKind.Precut precut, Colour colour) {
-        return new NewGood(code, name, precut, colour);
-    }
-
     /** Something a maker needs beside the cloth. */
     public static NewGood notion(String code, String name, GoodKind.Notion.Sort sort, String colour) {
         return new NewGood(code, name, new GoodKind.Notion(sort), Colour.parse(colour));

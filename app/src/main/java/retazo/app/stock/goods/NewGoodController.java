@@ -1,7 +1,6 @@
 package retazo.app.stock.goods;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -54,7 +53,7 @@ class NewGoodController {
                 form,
                 NewGoodForm.precuts().stream().map(kind -> new Choice(kind.name(), words.text("precut." + kind.code()))).toList(),
                 Stream.of(GoodKind.Notion.Sort.values())
-                        .map(sort -> new Choice(sort.name(), words.text("notion." + sort.name().toLowerCase(Locale.ROOT)))).toList()));
+                        .map(sort -> new Choice(sort.name(), words.text("notion." + sort.code()))).toList()));
         model.addAttribute("faults", faults);
         return "stock/new-good";
     }

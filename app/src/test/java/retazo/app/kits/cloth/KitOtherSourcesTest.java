@@ -55,7 +55,7 @@ class KitOtherSourcesTest {
         this.kits = kits;
         this.works = works;
         this.squares = Samples
-                .done(goods.add(NewGood.precut(Samples.unique("OWN"), Samples.unique("Large squares "), new GoodKind.Precut(
+                .done(goods.add(new NewGood(Samples.unique("OWN"), Samples.unique("Large squares "), new GoodKind.Precut(
                         PrecutKind.OWN, 4, Optional.of(SheetSize.of(Length.ofInches(13), Length.ofInches(13)))), Colour.parse("#556677"))));
     }
 
