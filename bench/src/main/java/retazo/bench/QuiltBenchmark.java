@@ -23,7 +23,6 @@ import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.kit.AtHand;
 import retazo.core.kit.ClothAtHand;
 import retazo.core.kit.Instructions;
@@ -62,7 +61,6 @@ public class QuiltBenchmark {
 
     @Benchmark
     public void patternAtThreeSizes(Blackhole results) {
-        PlanMemory.forget();
         for (QuiltSize size : design.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(design, size);
             results.consume(new Needs(practice, Instructions.OURS).byRole(design, plan));
@@ -82,7 +80,6 @@ public class QuiltBenchmark {
     /** All figures of a pattern on point at six sizes: layout, places, pieces, borders, lengths of every role. */
     @Benchmark
     public void sixSizesOnPoint(Blackhole results) {
-        PlanMemory.forget();
         for (QuiltSize size : onPoint.sizes()) {
             QuiltPlan plan = new QuiltPlanner(practice).plan(onPoint, size);
             results.consume(new Needs(practice, Instructions.OURS).byRole(onPoint, plan));

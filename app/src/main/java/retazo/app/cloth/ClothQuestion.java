@@ -10,6 +10,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
+import retazo.core.kit.Planners;
 import retazo.core.measure.Length;
 
 /**
@@ -19,8 +20,10 @@ import retazo.core.measure.Length;
  * @param usableWidth  of the cloth
  * @param instructions that the length is sold by
  * @param compared     what its plan is set beside
+ * @param planners     whom to ask for what takes long
  */
-public record ClothQuestion(Needing needing, Length usableWidth, Instructions instructions, ShopPractice practice, Compared compared) {
+public record ClothQuestion(Needing needing, Length usableWidth, Instructions instructions, ShopPractice practice, Compared compared,
+        Planners planners) {
 
     /** What a cloth is needed for, by a practice, by somebody's instructions, on a usable width; empty for nothing. */
     public interface Needing {

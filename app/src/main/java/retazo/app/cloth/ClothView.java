@@ -59,7 +59,7 @@ public record ClothView(
 
     private static String batch(ClothQuestion asked, LaidCloth laid, Words words) {
         ClothBatch batch = ClothBatch.of(laid, asked.practice().figure(PracticeMeasure.SQUARING), asked.compared().batch().kits(),
-                asked.practice().lay().layers(asked.compared().kind()));
+                asked.practice().lay().layers(asked.compared().kind()), asked.planners().cuts());
         List<String> alike = asked.compared().batch().alike();
         String together = alike.isEmpty()
                 ? ""

@@ -16,6 +16,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
+import retazo.core.precut.SheetPlans;
 
 /**
  * A role from precuts, or from quarters cut in the shop, as its page shows it.
@@ -34,10 +35,10 @@ public record PrecutView(
         List<String> blocks, FractionText length, List<FractionText> refusals) {
 
     /** @param sheetsBySize how many sheets the other sizes of the pattern take, by their names */
-    public static PrecutView ofBundle(RoleFromPrecuts role, Map<String, Integer> sheetsBySize, Words words) {
+    public static PrecutView ofBundle(RoleFromPrecuts role, Map<String, Integer> sheetsBySize, SheetPlans plans, Words words) {
         PrecutKind kind = role.kind();
         SheetSize sheet = kind.cautious().orElseThrow();
-        List<RoleFromPrecuts.Packs> packs = role.packs();
+        List<RoleFromPrecuts.Packs> packs = role.packs(plans);
         return new PrecutView(
                 kind.code(),
                 role.cautious().map(plan -> SheetsView.of(plan, words)),

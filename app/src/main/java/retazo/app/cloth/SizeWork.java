@@ -10,6 +10,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.design.QuiltDesign;
@@ -24,15 +25,15 @@ import retazo.core.quilt.size.Way;
  */
 public record SizeWork(QuiltPlan plan, Needs.Result needs) {
 
-    /** How a shop plans: by its practice, by whose instructions, and some roles from other sources. */
-    public record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, RoleSource> sources) {
+    /** How a shop plans: by its practice, by whose instructions, some roles from other sources, and who plans. */
+    public record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, RoleSource> sources, Planners planners) {
     }
 
     public static SizeWork of(QuiltDesign design, QuiltSize size, Planned planned) {
         QuiltPlan plan = new QuiltPlanner(planned.practice()).plan(design, size);
         Needs.Result needs = plan.way() == Way.SIZE_TABLE
                 ? new Needs.Result(Map.of(), List.of())
-                : new Needs(planned.practice(), planned.instructions()).byRole(design, plan, planned.sources());
+                : new Needs(planned.practice(), planned.instructions(), planned.planners()).byRole(design, plan, planned.sources());
         return new SizeWork(plan, needs);
     }
 

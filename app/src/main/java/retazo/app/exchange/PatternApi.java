@@ -33,6 +33,7 @@ import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -51,12 +52,14 @@ class PatternApi {
     private final PatternService patterns;
     private final RoleSources sources;
     private final PracticeService practice;
+    private final Planners planners;
     private final Words words;
 
-    PatternApi(PatternService patterns, RoleSources sources, PracticeService practice, Words words) {
+    PatternApi(PatternService patterns, RoleSources sources, PracticeService practice, Planners planners, Words words) {
         this.patterns = patterns;
         this.sources = sources;
         this.practice = practice;
+        this.planners = planners;
         this.words = words;
     }
 
@@ -135,8 +138,8 @@ class PatternApi {
             return ResponseEntity.ok(PlanFile.write(pattern, plan, nothing, nothing, Map.of()));
         }
         Map<RoleKey, RoleSource> chosen = sources.of(id);
-        Needs.Result together = new Needs(shop, Instructions.OURS).byRole(pattern.design(), plan, chosen);
-        Needs.Result alone = new Needs(shop, Instructions.PRINTED).byRole(pattern.design(), plan, chosen);
+        Needs.Result together = new Needs(shop, Instructions.OURS, planners).byRole(pattern.design(), plan, chosen);
+        Needs.Result alone = new Needs(shop, Instructions.PRINTED, planners).byRole(pattern.design(), plan, chosen);
         return together.problems().isEmpty()
                 ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone, chosen))
                 : refused(together.problems());

@@ -16,6 +16,7 @@ import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.measure.Length;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -27,7 +28,7 @@ import retazo.core.quilt.plan.QuiltPlanner;
  * @param practice  as it is for this kit, with what its pattern and the kit itself change
  * @param leftOvers that a bag may take, by the code of their fabric
  */
-public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers) {
+public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Map<String, List<LeftOver>> leftOvers, Planners planners) {
 
     private QuiltDesign design() {
         return kit.pattern().design().withoutOverrides();
@@ -38,18 +39,19 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
     }
 
     Needs.Result needs(QuiltPlan plan, Instructions instructions) {
-        return new Needs(practice, instructions).of(design(), plan, role -> choice(role, fabric -> fabric), kit.contents());
+        return new Needs(practice, instructions, planners).of(design(), plan, role -> choice(role, fabric -> fabric), kit.contents());
     }
 
     /** What one cloth is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */
     public Optional<Need> need(Fabric fabric, Instructions instructions, Length usableWidth) {
         UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code()) ? chosen.onWidth(usableWidth) : chosen;
-        return new Needs(practice, instructions).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen), kit.contents());
+        return new Needs(practice, instructions, planners).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen),
+                kit.contents());
     }
 
     /** What precuts are needed for; empty if the kit takes none of them. */
     public Optional<Need> need(Good good) {
-        return new Needs(practice, kit.instructions()).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth),
+        return new Needs(practice, kit.instructions(), planners).ofOne(good.code(), design(), plan(), role -> choice(role, cloth -> cloth),
                 kit.contents());
     }
 

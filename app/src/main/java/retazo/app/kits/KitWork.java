@@ -16,6 +16,7 @@ import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -26,7 +27,7 @@ import retazo.core.quilt.plan.QuiltPlan;
  *
  * @param practice as it is for this kit
  */
-public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill) {
+public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill, Planners planners) {
 
     static KitWork of(KitCloth cloth) {
         Kit kit = cloth.kit();
@@ -43,7 +44,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         if (kit.copy().isPresent()) {
             bill = bill.with(new BillLine.Picked(kit.copy().get().code(), List.of(), Count.ONE));
         }
-        return new KitWork(kit, cloth.practice(), plan, needs, bill);
+        return new KitWork(kit, cloth.practice(), plan, needs, bill, cloth.planners());
     }
 
     /**
@@ -71,7 +72,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         return kit.isCutByTheShop()
                 ? laid(fabricCode).map(one -> ClothBatch.of(
                         one, practice.figure(PracticeMeasure.SQUARING), Math.min(bags, ClothBatch.MOST_KITS),
-                        practice.lay().layers(kit.fabric(fabricCode).kind())))
+                        practice.lay().layers(kit.fabric(fabricCode).kind()), planners.cuts()))
                 : Optional.empty();
     }
 

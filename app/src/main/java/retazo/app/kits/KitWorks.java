@@ -29,6 +29,7 @@ import retazo.core.kit.BillCost;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
+import retazo.core.kit.Planners;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
@@ -42,13 +43,17 @@ public class KitWorks {
     private final GoodService goods;
     private final PracticeService practice;
     private final PriceListService priceList;
+    private final Planners planners;
 
-    KitWorks(FabricService fabrics, StockService stock, GoodService goods, PracticeService practice, PriceListService priceList) {
+    KitWorks(
+            FabricService fabrics, StockService stock, GoodService goods, PracticeService practice, PriceListService priceList,
+            Planners planners) {
         this.fabrics = fabrics;
         this.stock = stock;
         this.goods = goods;
         this.practice = practice;
         this.priceList = priceList;
+        this.planners = planners;
     }
 
     /** The shop's practice with what the kit's pattern and the kit itself change. */
@@ -63,13 +68,13 @@ public class KitWorks {
 
     /** The kit by another practice of the shop, cut from bolts alone. */
     public KitWork workBy(Kit kit, ShopPractice shop) {
-        return KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, Map.of()));
+        return KitWork.of(cloth(kit, practiceOf(kit, shop), Map.of()));
     }
 
     /** The usable width that one of a kit's cloths is planned for. */
     @Transactional(readOnly = true)
     public Length usableWidth(Kit kit, Fabric fabric) {
-        return new KitCloth(kit, practiceOf(kit), fabrics, Map.of()).cloth(fabric).usableWidth().value();
+        return cloth(kit, practiceOf(kit), Map.of()).cloth(fabric).usableWidth().value();
     }
 
     /** Whether a usable width differs from the one that a fabric would be planned for in a kit without settings of its own. */
@@ -98,7 +103,7 @@ public class KitWorks {
         for (int i = 0; i < asked.size(); i++) {
             Kit kit = asked.get(i);
             long all = bags.get(i);
-            KitWork work = KitWork.of(new KitCloth(kit, practiceOf(kit, shop), fabrics, leftOversFor(kit, free, all)));
+            KitWork work = KitWork.of(cloth(kit, practiceOf(kit, shop), leftOversFor(kit, free, all)));
             works.add(work);
             Map<String, Count> picked = work.bill().picked();
             kit.leftOvers().taken().forEach(good -> free.merge(
@@ -116,7 +121,7 @@ public class KitWorks {
     public KitWork workTaking(Kit kit, Map<Long, List<LeftOver>> taken) {
         Map<String, List<LeftOver>> byFabric = new HashMap<>();
         kit.lettersByFabric().keySet().forEach(fabric -> byFabric.put(fabric.code(), taken.getOrDefault(fabric.id(), List.of())));
-        return KitWork.of(new KitCloth(kit, practiceOf(kit), fabrics, byFabric));
+        return KitWork.of(cloth(kit, practiceOf(kit), byFabric));
     }
 
     private Map<Long, Long> freeLeftOvers(List<Kit> asked) {
@@ -143,7 +148,7 @@ public class KitWorks {
     /** How much less cloth the kit takes as sold when everything is laid together than with each size alone. */
     @Transactional(readOnly = true)
     public Length savedByPlan(KitWork work) {
-        return work.savedByPlan(new KitCloth(work.kit(), work.practice(), fabrics, Map.of()));
+        return work.savedByPlan(cloth(work.kit(), work.practice(), Map.of()));
     }
 
     /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
@@ -204,7 +209,17 @@ public class KitWorks {
         return cloth(kit, by).need(good);
     }
 
+    /**
+     * How a kit's cloth is planned.
+     *
+     * @param own       the practice as it is for this kit
+     * @param leftOvers that one bag takes, by the code of their fabric
+     */
+    public KitCloth cloth(Kit kit, ShopPractice own, Map<String, List<LeftOver>> leftOvers) {
+        return new KitCloth(kit, own, fabrics, leftOvers, planners);
+    }
+
     private KitCloth cloth(Kit kit, ShopPractice by) {
-        return new KitCloth(kit, by, fabrics, leftOversFor(kit, freeLeftOvers(List.of(kit)), 1));
+        return cloth(kit, by, leftOversFor(kit, freeLeftOvers(List.of(kit)), 1));
     }
 }

@@ -26,6 +26,7 @@ import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -158,7 +159,8 @@ class ClothWaysTest {
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
                         ClothQuestion.Batch.NONE, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)),
-                        usual, others, mayChoose));
+                        usual, others, mayChoose),
+                Planners.ANEW);
     }
 
     private static String text(QuantityView view) {

@@ -20,6 +20,7 @@ import retazo.core.cloth.UsualPrices;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Operation;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.Planners;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.size.QuiltSize;
@@ -36,7 +37,8 @@ class FigureViewTest {
             QuiltDesign design = DemoPatternsTest.read(file).design();
             for (QuiltSize size : design.sizes()) {
                 for (Figure<?> figure : SizeWork
-                        .of(design, size, new SizeWork.Planned(ShopPractice.customary(), Instructions.OURS, Map.of())).figures().values()) {
+                        .of(design, size, new SizeWork.Planned(ShopPractice.customary(), Instructions.OURS, Map.of(), Planners.ANEW))
+                        .figures().values()) {
                     FigureView view = FigureView.of(figure, WORDS, LengthUnit.YARD);
 
                     assertThat(view.label()).as(figure.key()).isNotBlank();
@@ -46,7 +48,7 @@ class FigureViewTest {
             SizesPage page = SizesPage.of(
                     new SizesPage.Asked(design, design, Instructions.OURS, List.of(), Map.of(),
                             UsualPrices.none(Currency.getInstance("USD")), Optional.empty()),
-                    ShopPractice.customary(), WORDS);
+                    ShopPractice.customary(), Planners.ANEW, WORDS);
             assertThat(page.roles()).as(file.getFilename()).hasSameSizeAs(design.roles());
             design.grids().stream().filter(size -> design.drawing().isPresent())
                     .forEach(size -> assertThat(QuiltPage.of(design, size, ShopPractice.customary(), WORDS).counts()).isNotEmpty());

@@ -82,8 +82,8 @@ class KitServiceTest {
 
         kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)));
 
-        KitFabric cloth = new KitCloth(kits.kit(id), samples.bean(KitWorks.class).practiceOf(kits.kit(id)),
-                samples.bean(FabricService.class), Map.of()).cloth(flannel);
+        KitWorks works = samples.bean(KitWorks.class);
+        KitFabric cloth = works.cloth(kits.kit(id), works.practiceOf(kits.kit(id)), Map.of()).cloth(flannel);
         assertThat(cloth.usableWidth().value()).isEqualTo(Length.ofInches(38));
         assertThat(cloth.kind()).isEqualTo(ClothKind.FLANNEL);
     }

@@ -33,6 +33,7 @@ import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
+import retazo.core.kit.Planners;
 import retazo.core.measure.Length;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.quilt.design.QuiltDesign;
@@ -106,11 +107,13 @@ class LaidClothsTest {
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
                                         new ClothQuestion.Batch(3, List.of("reed", "fog")), ClothKind.COTTON, Optional.empty(),
-                                        UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING)),
+                                        UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING),
+                                Planners.ANEW),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());
                 for (PrecutKind kind : List.of(PrecutKind.STRIP_ROLL, PrecutKind.SQUARES_10, PrecutKind.FAT_QUARTER)) {
-                    PrecutView precuts = PrecutView.ofBundle(RoleFromPrecuts.of(plan, role.key(), kind), Map.of(), WORDS);
+                    PrecutView precuts = PrecutView.ofBundle(RoleFromPrecuts.of(plan, role.key(), kind, Planners.ANEW.sheets()), Map.of(),
+                            Planners.ANEW.sheets(), WORDS);
                     precuts.sheets().ifPresent(sheets -> assertThat(sheets.diagrams().stream().mapToInt(SheetsView.Diagram::times).sum())
                             .as(file + role.name()).isEqualTo(sheets.sheets()));
                     assertThat(precuts.sheets().isPresent() || !precuts.refusals().isEmpty()

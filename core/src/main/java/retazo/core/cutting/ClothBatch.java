@@ -2,10 +2,9 @@ package retazo.core.cutting;
 
 import retazo.core.cutting.strip.CutPlan;
 import retazo.core.cutting.strip.CutPlanCheck;
-import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutPlans;
 import retazo.core.cutting.strip.CutRequest;
 import retazo.core.cutting.strip.CutStrip;
-import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 
@@ -26,20 +25,21 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers) {
      * @param one      the cloth of one kit
      * @param squaring lost once
      * @param layers   how many the shop cuts at a time, 1 or more
+     * @param plans    whom to ask how the rectangles are laid
      * @throws IllegalArgumentException if there are no kits, too many, or no layer
      */
-    public static ClothBatch of(LaidCloth one, Figure<Length> squaring, int kits, int layers) {
+    public static ClothBatch of(LaidCloth one, Figure<Length> squaring, int kits, int layers, CutPlans plans) {
         if (kits < 1 || kits > MOST_KITS || layers < 1) {
             throw new IllegalArgumentException(kits + " kits in " + layers + " layers are no batch.");
         }
         CutRequest all = one.request().times(kits);
-        CutPlan plan = plan(one, all, kits);
+        CutPlan plan = plan(one, all, kits, plans);
         LaidCloth laid = LaidCloth.of(one.length().key() + ".times" + kits, all, one.parts(), one.fromLeftOvers(), plan, squaring);
         return new ClothBatch(kits, laid, one.length().value().times(kits), layers);
     }
 
     /** One plan for all of them, if it is shorter and stands the check; else that of one so many times. */
-    private static CutPlan plan(LaidCloth one, CutRequest all, int kits) {
+    private static CutPlan plan(LaidCloth one, CutRequest all, int kits, CutPlans plans) {
         CutPlan each = new CutPlan(
                 one.strips().stream().map(LaidCloth.Strip::cut)
                         .map(strip -> new CutStrip(Math.multiplyExact(strip.times(), kits), strip.height(), strip.pieces(), strip.rests()))
@@ -48,7 +48,7 @@ public record ClothBatch(int kits, LaidCloth laid, Length apart, int layers) {
         if (kits == 1 || one.strips().isEmpty()) {
             return each;
         }
-        CutPlan together = PlanMemory.SHARED.plan(all, new CutPlanner()::plan);
+        CutPlan together = plans.plan(all);
         boolean stands = together.length().isShorterThan(each.length()) && CutPlanCheck.faults(all, together).isEmpty();
         return stands
                 ? together

@@ -10,10 +10,10 @@ import java.util.stream.Stream;
 import retazo.core.cutting.strip.CutPlan;
 import retazo.core.cutting.strip.CutPlanCheck;
 import retazo.core.cutting.strip.CutPlanner;
+import retazo.core.cutting.strip.CutPlans;
 import retazo.core.cutting.strip.CutRequest;
 import retazo.core.cutting.strip.LeftOver;
 import retazo.core.cutting.strip.LeftOverCuts;
-import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -31,7 +31,17 @@ import retazo.core.quilt.setting.LongPieces;
 public final class ClothPlanner {
 
     private final WorksheetPlanner worksheet = new WorksheetPlanner();
-    private final CutPlanner planner = new CutPlanner();
+    private final CutPlans plans;
+
+    /** Plans each time it is asked. */
+    public ClothPlanner() {
+        this(new CutPlanner());
+    }
+
+    /** @param plans whom to ask how the rectangles are laid */
+    public ClothPlanner(CutPlans plans) {
+        this.plans = plans;
+    }
 
     /**
      * What was laid.
@@ -104,7 +114,7 @@ public final class ClothPlanner {
 
     private CutPlan plan(CutRequest request) {
         boolean empty = request.pieces().isEmpty() && request.fixed().isEmpty() && request.joined().isEmpty();
-        return empty ? new CutPlan(List.of(), Length.ZERO) : PlanMemory.SHARED.plan(request, planner::plan);
+        return empty ? new CutPlan(List.of(), Length.ZERO) : plans.plan(request);
     }
 
     /** The same with pieces from left-overs, one after the other as long as each makes the cloth shorter. */

@@ -23,8 +23,8 @@ record NeedRequest(
         Function<RoleKey, KitChoice> colourway,
         Kind kind) {
 
-    /** What a kit has cloth for, and whose instructions it is cut by. */
-    record Kind(Contents contents, Instructions instructions) {
+    /** What a kit has cloth for, whose instructions it is cut by, and who plans its cloth. */
+    record Kind(Contents contents, Instructions instructions, Planners planners) {
     }
 
     NeedRequest {

@@ -45,11 +45,18 @@ public final class Needs {
 
     private final ShopPractice shop;
     private final Instructions instructions;
+    private final Planners planners;
+
+    /** Plans each time it is asked. */
+    public Needs(ShopPractice shop, Instructions instructions) {
+        this(shop, instructions, Planners.ANEW);
+    }
 
     /** @param instructions whose instructions the cloth is cut by */
-    public Needs(ShopPractice shop, Instructions instructions) {
+    public Needs(ShopPractice shop, Instructions instructions, Planners planners) {
         this.shop = shop;
         this.instructions = instructions;
+        this.planners = planners;
     }
 
     /** The needs of each role by itself, on cloth of the shop's usable width; the keys are those of the roles. */
@@ -82,7 +89,7 @@ public final class Needs {
         return needs.stream().anyMatch(need -> need.isFrom(source)) ? needs : List.of();
     }
 
-    private static KitChoice choice(QuiltPlan plan, RoleKey role, @Nullable RoleSource source, KitFabric cloth) {
+    private KitChoice choice(QuiltPlan plan, RoleKey role, @Nullable RoleSource source, KitFabric cloth) {
         if (source == null) {
             return new KitChoice.Fabric(cloth);
         }
@@ -93,9 +100,11 @@ public final class Needs {
         return new KitChoice.Both(new KitChoice.Precut(KitGood.customary(precutKey(role), kind)), new KitChoice.Fabric(cloth));
     }
 
-    private static KitChoice quarters(PrecutKind kind, KitFabric cloth, RoleKey role, QuiltPlan plan) {
+    private KitChoice quarters(PrecutKind kind, KitFabric cloth, RoleKey role, QuiltPlan plan) {
         List<PieceNeed> pieces = plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList();
-        boolean serve = !plan.takesLong(role) && QuartersFromBolt.of(pieces, kind, cloth.usableWidth().value(), cloth.print()).isPresent();
+        boolean serve = !plan.takesLong(role)
+                && QuartersFromBolt.of(pieces, kind, cloth.usableWidth().value(), cloth.print(), planners.sheets())
+                        .isPresent();
         return new KitChoice.Fabric(serve ? cloth.cutInto(kind) : cloth);
     }
 
@@ -131,7 +140,7 @@ public final class Needs {
         rolesByCode.keySet().removeIf(wanted.negate());
         rolesByCode.forEach((code, roles) -> {
             NeedRequest request = new NeedRequest(design, plan, practice, requireNonNull(choices.get(code)), roles, colourway,
-                    new NeedRequest.Kind(contents, instructions));
+                    new NeedRequest.Kind(contents, instructions, planners));
             NeedResult result = plan.way() == Way.SIZE_TABLE ? new PrintedNeeds(request).need() : new PlannedNeeds(request).need();
             result.need().ifPresent(need -> needs.put(code, need));
             problems.addAll(result.problems());

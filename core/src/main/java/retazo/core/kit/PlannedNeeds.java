@@ -71,9 +71,15 @@ final class PlannedNeeds {
         ClothRequest cloth = new ClothRequest(
                 request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes(),
                 fabric.leftOvers());
-        return (request.kind().instructions().arePlanned() ? new ClothPlanner().plan(cloth) : new WorksheetPlanner().plan(cloth))
+        return (request.kind().instructions().arePlanned()
+                ? new ClothPlanner(planners().cuts()).plan(cloth)
+                : new WorksheetPlanner().plan(cloth))
                 .match(planned -> NeedResult.of(need(new Need.Amount.Cloth(planned.plan(), sell(planned.plan())))),
                         impossible -> NeedResult.impossible(impossible.problems()));
+    }
+
+    private Planners planners() {
+        return request.kind().planners();
     }
 
     private Stream<PieceNeed> pieces() {
@@ -110,7 +116,7 @@ final class PlannedNeeds {
         }
         Optional<QuartersFromBolt> cut = longRoles().findAny().isPresent()
                 ? Optional.empty()
-                : QuartersFromBolt.of(pieces, kind, fabric.usableWidth().value(), fabric.print());
+                : QuartersFromBolt.of(pieces, kind, fabric.usableWidth().value(), fabric.print(), planners().sheets());
         return cut.map(quarters -> {
             Figure<Count> sheets = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets(quarters.plan()));
             Figure<Length> exact = ShopCut.length(request.key() + ".exact", Label.of("precut.shopCut"), sheets, kind);
@@ -145,7 +151,7 @@ final class PlannedNeeds {
         }
         Optional<RoleFromPrecuts> planned = others.isEmpty()
                 ? Optional.empty()
-                : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured()));
+                : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured(), planners().sheets()));
         planned.ifPresent(role -> problems.addAll(role.problems(good.code())));
         planned.flatMap(RoleFromPrecuts::cautious).ifPresent(plan -> sheets.addAll(sheets(plan)));
         longRoles().forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));

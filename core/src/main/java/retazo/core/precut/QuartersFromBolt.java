@@ -28,7 +28,8 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
      * The fewest quarters for these pieces together; empty for other kinds, for no pieces, and where one of them does not come out
      * of a quarter.
      */
-    public static Optional<QuartersFromBolt> of(List<PieceNeed> pieces, PrecutKind kind, Length usableWidth, PrintKind print) {
+    public static Optional<QuartersFromBolt> of(List<PieceNeed> pieces, PrecutKind kind, Length usableWidth, PrintKind print,
+            SheetPlans plans) {
         if (pieces.isEmpty() || kind.lengthForTwo().isEmpty()) {
             return Optional.empty();
         }
@@ -39,7 +40,7 @@ public record QuartersFromBolt(PrecutKind kind, SheetPlan plan) {
         }
         return set.size() < pieces.size()
                 ? Optional.empty()
-                : new SheetPlanner().fewest(new SheetRequest(width, kind.lengthForTwo().get(), set))
+                : plans.fewest(new SheetRequest(width, kind.lengthForTwo().get(), set))
                         .map(plan -> new QuartersFromBolt(kind, plan));
     }
 

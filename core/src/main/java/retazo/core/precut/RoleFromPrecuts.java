@@ -42,13 +42,13 @@ public record RoleFromPrecuts(
     }
 
     /** What one role takes of a customary kind. */
-    public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind) {
-        return of(plan, role, kind, Optional.empty());
+    public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind, SheetPlans plans) {
+        return of(plan, role, kind, Optional.empty(), plans);
     }
 
     /** The same, of sheets that somebody measured. */
-    public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind, Optional<SheetSize> measured) {
-        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, measured);
+    public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind, Optional<SheetSize> measured, SheetPlans plans) {
+        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, measured, plans);
         long blocks = plan.layout().map(layout -> layout.blocks().value().value()).orElse(0L);
         return new RoleFromPrecuts(kind, pieces.cautious, pieces.nominal, pieces.tooLarge, pieces.others, plan.takesLong(role), blocks);
     }
@@ -57,9 +57,10 @@ public record RoleFromPrecuts(
      * What these pieces take together.
      *
      * @param measured how large the sheets really are, where somebody measured them
+     * @param plans    whom to ask how they are cut
      * @throws IllegalArgumentException if the kind has no customary measure and none was measured
      */
-    public static RoleFromPrecuts of(List<PieceNeed> needs, PrecutKind kind, Optional<SheetSize> measured) {
+    public static RoleFromPrecuts of(List<PieceNeed> needs, PrecutKind kind, Optional<SheetSize> measured, SheetPlans plans) {
         SheetSize sure = measured.or(kind::cautious)
                 .orElseThrow(
                         () -> new IllegalArgumentException("Nobody measured these precuts, and " + kind + " has no measure of its own."));
@@ -76,7 +77,7 @@ public record RoleFromPrecuts(
             }
         }
         return new RoleFromPrecuts(
-                kind, fewest(sure, cautious), full.flatMap(size -> fewest(size, nominal)),
+                kind, fewest(sure, cautious, plans), full.flatMap(size -> fewest(size, nominal, plans)),
                 cautious.stream().filter(piece -> !sure.holds(piece.width(), piece.height())).toList(), others, false, 0);
     }
 
@@ -85,16 +86,17 @@ public record RoleFromPrecuts(
         return SheetPieces.of(need, sheet.length(), true).map(piece -> sheet.holds(piece.width(), piece.height())).orElse(false);
     }
 
-    private static Optional<SheetPlan> fewest(SheetSize sheet, List<LaidPiece> pieces) {
-        return pieces.isEmpty() ? Optional.empty() : new SheetPlanner().fewest(new SheetRequest(sheet.length(), sheet.width(), pieces));
+    private static Optional<SheetPlan> fewest(SheetSize sheet, List<LaidPiece> pieces, SheetPlans plans) {
+        return pieces.isEmpty() ? Optional.empty() : plans.fewest(new SheetRequest(sheet.length(), sheet.width(), pieces));
     }
 
     /** How many packs of each customary size, for the cautious plan, and what they and one pack less make. */
-    public List<Packs> packs() {
+    public List<Packs> packs(SheetPlans plans) {
         return cautious.stream()
                 .flatMap(plan -> kind.customaryPacks().stream().map(size -> {
                     long packs = new Count(plan.sheets()).inGroupsOf(new Count(size)).value();
-                    return new Packs(size, packs, packs * size - plan.sheets(), blocksFrom(packs * size), blocksFrom((packs - 1) * size));
+                    return new Packs(size, packs, packs * size - plan.sheets(), blocksFrom(packs * size, plans),
+                            blocksFrom((packs - 1) * size, plans));
                 }))
                 .toList();
     }
@@ -104,23 +106,23 @@ public record RoleFromPrecuts(
      * counted in blocks. Since more blocks never take fewer sheets, the search strides away from the share of sheets that the quilt takes
      * until it has the answer between two numbers, and halves that range.
      */
-    public long blocksFrom(long sheets) {
+    public long blocksFrom(long sheets, SheetPlans plans) {
         if (blocks == 0 || cautious.isEmpty() || sheets < 1) {
             return 0;
         }
         long made = blocks * sheets / cautious.get().sheets();
         long tooMany = made + 1;
-        for (long stride = 1; made > 0 && sheetsFor(made) > sheets; stride *= 2) {
+        for (long stride = 1; made > 0 && sheetsFor(made, plans) > sheets; stride *= 2) {
             tooMany = made;
             made = Math.max(0, made - stride);
         }
-        for (long stride = 1; sheetsFor(tooMany) <= sheets; stride *= 2) {
+        for (long stride = 1; sheetsFor(tooMany, plans) <= sheets; stride *= 2) {
             made = tooMany;
             tooMany += stride;
         }
         while (made + 1 < tooMany) {
             long tried = (made + tooMany) / 2;
-            if (sheetsFor(tried) <= sheets) {
+            if (sheetsFor(tried, plans) <= sheets) {
                 made = tried;
             } else {
                 tooMany = tried;
@@ -129,14 +131,14 @@ public record RoleFromPrecuts(
         return made;
     }
 
-    private int sheetsFor(long tried) {
+    private int sheetsFor(long tried, SheetPlans plans) {
         SheetRequest all = cautious.orElseThrow().request();
         List<LaidPiece> share = all.set().stream()
                 .map(piece -> new LaidPiece(
                         piece.id(), piece.width(), piece.height(),
                         Math.toIntExact(new Count(piece.count() * tried).inGroupsOf(new Count(blocks)).value()), piece.mayTurn()))
                 .toList();
-        return new SheetPlanner().fewest(new SheetRequest(all.width(), all.height(), share)).orElseThrow().sheets();
+        return plans.fewest(new SheetRequest(all.width(), all.height(), share)).orElseThrow().sheets();
     }
 
     /** The plan by the measure as sold, where it takes fewer sheets than the cautious one, or where only it comes out. */

@@ -10,13 +10,11 @@ import java.util.stream.IntStream;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.strip.FewestPatterns;
 import retazo.core.cutting.strip.LaidPiece;
-import retazo.core.cutting.strip.PlanMemory;
 import retazo.core.measure.Length;
 
-/** Works out how many whole sets one sheet gives, and by which diagram. */
-public final class SheetPlanner {
+/** Works out how many whole sets one sheet gives, and by which diagram. Stateless. */
+public final class SheetPlanner implements SheetPlans {
 
-    private static final PlanMemory<SheetRequest, Optional<SheetPlan>> MEMORY = PlanMemory.of(2_000);
     private static final int MOST_KINDS_IN_PAIRS = 6;
     /** What pinked edges and a sheet that is not true may take. */
     private static final Length SHORT_BY = Length.ofInches(1, 4);
@@ -41,18 +39,8 @@ public final class SheetPlanner {
         return new SetsPerSheet(most.sets(), most.bound(), most.diagram(), needsAll);
     }
 
-    /**
-     * The fewest sheets for all pieces together, cut by as many different diagrams as it takes; pieces of one set may come from several
-     * sheets. Every plan given is proved by {@link SheetPlanCheck}.
-     *
-     * @param request with the pieces of all sets
-     * @return empty if a piece does not fit the sheet
-     */
+    @Override
     public Optional<SheetPlan> fewest(SheetRequest request) {
-        return MEMORY.plan(request, SheetPlanner::planned);
-    }
-
-    private static Optional<SheetPlan> planned(SheetRequest request) {
         List<Way> ways = ways(request);
         List<int[]> patterns = ways.stream().map(Way::counts).toList();
         int[] needed = request.set().stream().mapToInt(LaidPiece::count).toArray();

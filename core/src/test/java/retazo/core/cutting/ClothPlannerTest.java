@@ -17,6 +17,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.cutting.strip.CutPlanner;
 import retazo.core.cutting.strip.LeftOver;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -95,7 +96,8 @@ class ClothPlannerTest {
     void kits_cut_together_share_strips_and_stacks() {
         LaidCloth one = laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 1), patches("A2", "19 1/2", "5", 2));
 
-        ClothBatch batch = ClothBatch.of(one, PRACTICE.figure(PracticeMeasure.SQUARING), 4, 4);
+        ClothBatch batch = ClothBatch.of(one, PRACTICE.figure(PracticeMeasure.SQUARING), 4, 4,
+                new CutPlanner());
 
         assertThat(batch.together().value()).isEqualTo(Length.ofInches(31));
         assertThat(batch.apart()).isEqualTo(Length.ofInches(44));
@@ -108,7 +110,7 @@ class ClothPlannerTest {
     @Test
     void cloths_cut_by_the_same_list_share_stacks() {
         ClothBatch batch = ClothBatch.of(laid(PrintKind.ONE_WAY, patches("A1", "20", "5", 20)), PRACTICE.figure(PracticeMeasure.SQUARING),
-                1, 4);
+                1, 4, new CutPlanner());
 
         assertThat(List.of(batch.stacks(1), batch.stacks(2), batch.stacks(3))).containsExactly(3L, 5L, 8L);
     }

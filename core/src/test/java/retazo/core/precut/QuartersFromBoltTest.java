@@ -73,7 +73,7 @@ class QuartersFromBoltTest {
         assertThat(QuartersFromBolt.kinds()).containsExactly(PrecutKind.FAT_QUARTER, PrecutKind.FAT_EIGHTH);
         assertThat(cut("5 x 5", 18, PrecutKind.SQUARES_10, PrintKind.ALL_OVER)).isEmpty();
         assertThat(cut("18 1/8 x 18 1/8", 1, PrecutKind.FAT_QUARTER, PrintKind.ALL_OVER)).isEmpty();
-        assertThat(QuartersFromBolt.of(List.of(), PrecutKind.FAT_QUARTER, WIDTH, PrintKind.ALL_OVER)).isEmpty();
+        assertThat(QuartersFromBolt.of(List.of(), PrecutKind.FAT_QUARTER, WIDTH, PrintKind.ALL_OVER, new SheetPlanner())).isEmpty();
     }
 
     /** No number of squares takes fewer quarters than their rows and columns allow, since all squares are alike. */
@@ -89,7 +89,7 @@ class QuartersFromBoltTest {
     }
 
     private static Optional<QuartersFromBolt> cut(String piece, int count, PrecutKind kind, PrintKind print) {
-        return QuartersFromBolt.of(pieces(piece, count), kind, WIDTH, print);
+        return QuartersFromBolt.of(pieces(piece, count), kind, WIDTH, print, new SheetPlanner());
     }
 
     private static List<PieceNeed> pieces(String piece, int count) {

@@ -24,6 +24,8 @@ import retazo.core.quilt.size.Way;
 
 class RoleFromPrecutsTest {
 
+    private static final SheetPlans PLANS = new SheetPlanner();
+
     private static final RoleKey REED = new RoleKey("reed");
 
     /** 60 segments of 2 1/2 from sets of two strips: 16 to a set of 40 in, 4 sets; of this role one strip a set, 4 strips of a roll. */
@@ -33,7 +35,7 @@ class RoleFromPrecutsTest {
 
         assertThat(reed.cautious().orElseThrow().sheets()).isEqualTo(4);
         assertThat(reed.others()).isEmpty();
-        assertThat(reed.packs()).extracting(RoleFromPrecuts.Packs::inPack, RoleFromPrecuts.Packs::packs, RoleFromPrecuts.Packs::spare)
+        assertThat(reed.packs(PLANS)).extracting(RoleFromPrecuts.Packs::inPack, RoleFromPrecuts.Packs::packs, RoleFromPrecuts.Packs::spare)
                 .containsExactly(tuple(40, 1L, 36L), tuple(42, 1L, 38L));
     }
 
@@ -72,10 +74,11 @@ class RoleFromPrecutsTest {
     void the_spare_of_a_pack_is_told_in_blocks() {
         RoleFromPrecuts night = RoleFromPrecuts.of(
                 new QuiltPlanner(ShopPractice.customary()).plan(QuiltSamples.ferryWake(), QuiltSamples.throwSize()), QuiltSamples.NIGHT,
-                PrecutKind.SQUARES_10);
+                PrecutKind.SQUARES_10, PLANS);
 
-        assertThat(night.packs()).containsExactly(new RoleFromPrecuts.Packs(40, 1, 5, 22, 0), new RoleFromPrecuts.Packs(42, 1, 7, 24, 0));
-        assertThat(night.blocksFrom(34)).isEqualTo(19);
+        assertThat(night.packs(PLANS)).containsExactly(new RoleFromPrecuts.Packs(40, 1, 5, 22, 0),
+                new RoleFromPrecuts.Packs(42, 1, 7, 24, 0));
+        assertThat(night.blocksFrom(34, PLANS)).isEqualTo(19);
         assertThat(night.takesLong()).isTrue();
     }
 
@@ -89,6 +92,6 @@ class RoleFromPrecutsTest {
         QuiltDesign design = new QuiltDesign(
                 List.of(Role.of(REED, "A", "reed")), List.of(size), Optional.empty(), Optional.of(list), Optional.empty(), Way.CUT_LIST,
                 Map.of());
-        return RoleFromPrecuts.of(new QuiltPlanner(ShopPractice.customary()).plan(design, size), REED, kind);
+        return RoleFromPrecuts.of(new QuiltPlanner(ShopPractice.customary()).plan(design, size), REED, kind, PLANS);
     }
 }

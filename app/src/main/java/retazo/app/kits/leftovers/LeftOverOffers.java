@@ -8,15 +8,17 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
-import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitCloth;
 import retazo.app.kits.KitLeftOvers;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
+import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.PrecutKind;
@@ -36,13 +38,11 @@ public class LeftOverOffers {
 
     private final KitService kits;
     private final KitWorks works;
-    private final FabricService fabrics;
     private final GoodService goods;
 
-    LeftOverOffers(KitService kits, KitWorks works, FabricService fabrics, GoodService goods) {
+    LeftOverOffers(KitService kits, KitWorks works, GoodService goods) {
         this.kits = kits;
         this.works = works;
-        this.fabrics = fabrics;
         this.goods = goods;
     }
 
@@ -129,11 +129,18 @@ public class LeftOverOffers {
         return atHand.stream().filter(one -> one.taken() || one.less().isSome()).toList();
     }
 
+    /** What the cloth of a kit leaves and takes, as its page shows it. */
+    @Transactional(readOnly = true)
+    public LeftOversView view(Kit kit, Fabric fabric, LeftOversView.Measures measures, Words words) {
+        Set<Long> named = kit.leftOvers().kept().stream().flatMap(kept -> kept.forKitId().stream()).collect(Collectors.toSet());
+        return LeftOversView.of(of(kit, fabric), atHand(kit, fabric), kits.byIds(named), measures, words);
+    }
+
     private Less less(Kit kit, Fabric fabric, LeftOver leftOver) {
         ShopPractice own = works.practiceOf(kit);
         Length width = width(kit, fabric);
-        Optional<Need.Amount.Cloth> without = cloth(new KitCloth(kit, own, fabrics, Map.of()), fabric, width);
-        Optional<Need.Amount.Cloth> with = cloth(new KitCloth(kit, own, fabrics, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
+        Optional<Need.Amount.Cloth> without = cloth(works.cloth(kit, own, Map.of()), fabric, width);
+        Optional<Need.Amount.Cloth> with = cloth(works.cloth(kit, own, Map.of(fabric.code(), List.of(leftOver))), fabric, width);
         return without.flatMap(all -> with.map(less -> new Less(
                 all.plan().exact().value().minus(less.plan().exact().value()), all.sell().value().minus(less.sell().value()),
                 less.plan().laid().map(LaidCloth::partsFromLeftOvers).orElse(Map.of()))))

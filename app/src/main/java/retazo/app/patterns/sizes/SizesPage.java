@@ -17,6 +17,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.Planners;
 import retazo.core.kit.RoleSource;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.size.Way;
@@ -100,10 +101,10 @@ public record SizesPage(
             Optional<String> openKey) {
     }
 
-    public static SizesPage of(Asked asked, ShopPractice practice, Words words) {
+    public static SizesPage of(Asked asked, ShopPractice practice, Planners planners, Words words) {
         QuiltDesign design = asked.design();
         Optional<String> openKey = asked.openKey();
-        SizeWork.Planned planned = new SizeWork.Planned(practice, asked.instructions(), asked.sources());
+        SizeWork.Planned planned = new SizeWork.Planned(practice, asked.instructions(), asked.sources(), planners);
         List<SizeWork> works = design.sizes().stream().map(size -> SizeWork.of(design, size, planned)).toList();
         Map<String, Figure<?>> before = new LinkedHashMap<>();
         if (!design.equals(asked.kept())) {

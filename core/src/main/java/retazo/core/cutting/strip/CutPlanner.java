@@ -16,9 +16,9 @@ import retazo.core.measure.Length;
  * {@link StripSearch}. Joined strips fill up last: what the others leave at their ends shortens what they take; or they are
  * settled like the rest, and their own end serves pieces, where that is shorter.
  */
-public final class CutPlanner {
+public final class CutPlanner implements CutPlans {
 
-    /** The plan for a request; each has one. */
+    @Override
     public CutPlan plan(CutRequest request) {
         Length bound = LengthBound.of(request);
         CutPlan last = planned(request, true, bound);
