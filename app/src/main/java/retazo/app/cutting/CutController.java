@@ -30,12 +30,14 @@ import retazo.core.measure.Problem;
 class CutController {
 
     private final CutService cuts;
+    private final OpenTickets tickets;
     private final TicketPages pages;
     private final PracticeService practice;
     private final Words words;
 
-    CutController(CutService cuts, TicketPages pages, PracticeService practice, Words words) {
+    CutController(CutService cuts, OpenTickets tickets, TicketPages pages, PracticeService practice, Words words) {
         this.cuts = cuts;
+        this.tickets = tickets;
         this.pages = pages;
         this.practice = practice;
         this.words = words;
@@ -43,10 +45,10 @@ class CutController {
 
     @GetMapping
     String list(Model model) {
-        List<TicketPages.RunTickets> runs = pages.openTickets();
+        List<OpenTickets.RunTickets> runs = tickets.all();
         model.addAttribute("runs", runs);
         model.addAttribute("prints",
-                runs.stream().flatMap(run -> run.tickets().stream()).map(TicketPages.ListedTicket::fabric).distinct().toList());
+                runs.stream().flatMap(run -> run.tickets().stream()).map(OpenTickets.ListedTicket::fabric).distinct().toList());
         return "cutting/list";
     }
 
@@ -131,7 +133,7 @@ class CutController {
         TicketPages.Ticket ticket = pages.ticket(runId, boltId);
         model.addAttribute("ticket", ticket);
         model.addAttribute("faults", faults);
-        model.addAttribute("prints", List.of(ticket.fabric()));
+        model.addAttribute("prints", List.of(ticket.on().fabric()));
         model.addAttribute("clientId", UUID.randomUUID());
         model.addAttribute("unit", unit().symbol());
         return "cutting/ticket";

@@ -1,9 +1,7 @@
 package retazo.app.cutting;
 
-import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,9 +11,8 @@ import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
-import retazo.app.shared.Moments;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.Outcome;
-import retazo.app.staff.StaffService;
 import retazo.app.stock.Entry;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
@@ -34,30 +31,26 @@ public class CutService {
     /** The steps before it belong to the bolt: a correction, the cut itself. */
     private static final int FIRST_LEFT_OVER = 2;
 
-    private final CutRecordRepository records;
+    private final CutRecords records;
     private final RunService runs;
+    private final RunBook book;
     private final StockService stock;
     private final GoodService goods;
-    private final StaffService staff;
     private final PracticeService practice;
-    private final Clock clock;
 
-    CutService(
-            CutRecordRepository records, RunService runs, StockService stock, GoodService goods, StaffService staff,
-            PracticeService practice, Clock clock) {
+    CutService(CutRecords records, RunService runs, RunBook book, StockService stock, GoodService goods, PracticeService practice) {
         this.records = records;
         this.runs = runs;
+        this.book = book;
         this.stock = stock;
         this.goods = goods;
-        this.staff = staff;
         this.practice = practice;
-        this.clock = clock;
     }
 
     /** Confirms a planned cut, at the length on the ticket. */
     @Transactional
     public boolean confirm(long plannedCutId, UUID clientId, long personId) {
-        PlannedCut cut = runs.plannedCut(plannedCutId);
+        PlannedCut cut = book.plannedCut(plannedCutId);
         CutStep step = new CutStep(
                 cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), clientId, Optional.empty(), Optional.empty(), false);
         return record(step, personId).match(recorded -> true, old -> false, refused -> false, isShort -> false);
@@ -67,11 +60,11 @@ public class CutService {
     @Transactional
     CutResult record(CutStep step, long personId) {
         Run run = runs.lockForCutting(step.runId());
-        if (records.existsByClientId(step.clientId())) {
+        if (records.has(step.clientId())) {
             return new CutResult.Recorded();
         }
-        PlannedCut cut = runs.plannedCut(step.plannedCutId());
-        Optional<CutResult> stopped = whyNot(step, cut, run);
+        PlannedCut cut = book.plannedCut(step.plannedCutId());
+        Optional<CutResult> stopped = records.whyNot(step, cut, run);
         if (stopped.isPresent()) {
             return stopped.get();
         }
@@ -80,22 +73,6 @@ public class CutService {
             return recordGood(step, cut, real, personId);
         }
         return step.fate().map(fate -> recordShort(step, cut, real, fate, personId)).orElseGet(CutResult.Short::new);
-    }
-
-    private Optional<CutResult> whyNot(CutStep step, PlannedCut cut, Run run) {
-        if (cut.runId() != step.runId() || cut.boltId() != step.boltId() || cut.bagClosed()) {
-            return Optional.of(new CutResult.Refused(Problem.of("cut.not-here"), false));
-        }
-        if (cut.state() == PlannedCut.State.SUPERSEDED) {
-            return Optional.of(new CutResult.OldTicket(step.planVersion(), run.planVersion()));
-        }
-        if (cut.state() == PlannedCut.State.CUT) {
-            return Optional.of(records.ofCut(cut.id())
-                    .map(record -> new CutResult.Refused(
-                            Problem.of("cut.already", cut.bagNumber(), name(record.personId()), Moments.clock(record.at())), false))
-                    .orElseThrow());
-        }
-        return Optional.empty();
     }
 
     private CutResult recordGood(CutStep step, PlannedCut cut, Length real, long personId) {
@@ -107,7 +84,7 @@ public class CutService {
         return taken.match(
                 movement -> {
                     keepLeftOvers(cut, entry);
-                    return keep(cut, step.clientId(), real, CutRecordEntity.Outcome.GOOD, personId);
+                    return records.keep(cut, step.clientId(), real, CutRecordEntity.Outcome.GOOD, personId);
                 },
                 problems -> undoAll(problems.get(0)));
     }
@@ -116,7 +93,7 @@ public class CutService {
     private void keepLeftOvers(PlannedCut cut, Entry entry) {
         int step = FIRST_LEFT_OVER;
         List<Long> lines = cut.targets().stream().map(PlannedCut.Target::bagLineId).toList();
-        for (Bag.LeftOver left : runs.leftOvers(lines).values().stream().flatMap(List::stream).toList()) {
+        for (Bag.LeftOver left : book.leftOvers(lines).values().stream().flatMap(List::stream).toList()) {
             goods.addWith(left.goodId(), left.count(), Reason.LEFT_OVER, entry, step);
             step++;
         }
@@ -131,16 +108,11 @@ public class CutService {
         };
         return taken.match(
                 done -> {
-                    CutResult kept = keep(cut, step.clientId(), real, CutRecordEntity.Outcome.SHORT, personId);
+                    CutResult kept = records.keep(cut, step.clientId(), real, CutRecordEntity.Outcome.SHORT, personId);
                     runs.planAgain(cut.runId());
                     return kept;
                 },
                 problems -> undoAll(problems.get(0)));
-    }
-
-    private CutResult keep(PlannedCut cut, UUID clientId, Length real, CutRecordEntity.Outcome outcome, long personId) {
-        records.saveAndFlush(CutRecordEntity.of(cut, clientId, real, outcome, personId, clock.instant()));
-        return new CutResult.Recorded();
     }
 
     private static CutResult undoAll(Problem problem) {
@@ -152,11 +124,11 @@ public class CutService {
     @Transactional
     CutResult recordFlaw(CutStep step, Length good, Length flaw, long personId) {
         Run run = runs.lockForCutting(step.runId());
-        if (records.existsByClientId(step.clientId())) {
+        if (records.has(step.clientId())) {
             return new CutResult.Recorded();
         }
-        PlannedCut cut = runs.plannedCut(step.plannedCutId());
-        Optional<CutResult> stopped = whyNot(step, cut, run);
+        PlannedCut cut = book.plannedCut(step.plannedCutId());
+        Optional<CutResult> stopped = records.whyNot(step, cut, run);
         if (stopped.isPresent()) {
             return stopped.get();
         }
@@ -164,7 +136,7 @@ public class CutService {
         Entry entry = Entry.of(personId, step.clientId()).noted("found at run " + cut.runId());
         return stock.cutOutFlaw(cut.boltId(), good, flaw, worthKeeping, entry).match(
                 done -> {
-                    CutResult kept = keep(cut, step.clientId(), good, CutRecordEntity.Outcome.FLAW, personId);
+                    CutResult kept = records.keep(cut, step.clientId(), good, CutRecordEntity.Outcome.FLAW, personId);
                     runs.planAgain(cut.runId());
                     return kept;
                 },
@@ -192,13 +164,12 @@ public class CutService {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
         }
         CutRecordEntity record = newest.get();
-        if (runs.plannedCut(record.plannedCutId()).bagClosed()) {
+        if (book.plannedCut(record.plannedCutId()).bagClosed()) {
             return Outcome.refused(Problem.of("cut.bag-packed"));
         }
         return stock.reverse(record.clientId(), Entry.of(personId, clientId).noted("cut taken back")).match(
                 done -> {
-                    record.undo();
-                    records.flush();
+                    records.undo(record);
                     if (record.outcome() == CutRecordEntity.Outcome.GOOD) {
                         runs.markOpenAgain(record.plannedCutId());
                     }
@@ -206,9 +177,5 @@ public class CutService {
                     return Outcome.done(runId);
                 },
                 Outcome::refused);
-    }
-
-    private String name(long personId) {
-        return staff.names(Set.of(personId)).getOrDefault(personId, "");
     }
 }

@@ -13,13 +13,13 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.cloth.LaidView;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.cloth.KitSheetsView;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
@@ -37,14 +37,14 @@ import retazo.core.measure.Length;
 @Transactional(readOnly = true)
 class PieceSheetPages {
 
-    private final RunService runs;
-    private final KitService kits;
+    private final RunBook runs;
+    private final KitBook kits;
     private final KitWorks works;
     private final FabricService fabrics;
     private final GoodService goods;
     private final Words words;
 
-    PieceSheetPages(RunService runs, KitService kits, KitWorks works, FabricService fabrics, GoodService goods, Words words) {
+    PieceSheetPages(RunBook runs, KitBook kits, KitWorks works, FabricService fabrics, GoodService goods, Words words) {
         this.runs = runs;
         this.kits = kits;
         this.works = works;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
 import retazo.app.kits.prints.KitPairings;
@@ -42,12 +43,14 @@ class DemoGoods {
 
     private final GoodService goods;
     private final KitService kits;
+    private final KitBook book;
     private final KitPairings pairings;
     private final FabricService fabrics;
 
-    DemoGoods(GoodService goods, KitService kits, KitPairings pairings, FabricService fabrics) {
+    DemoGoods(GoodService goods, KitService kits, KitBook book, KitPairings pairings, FabricService fabrics) {
         this.goods = goods;
         this.kits = kits;
+        this.book = book;
         this.pairings = pairings;
         this.fabrics = fabrics;
     }
@@ -72,7 +75,7 @@ class DemoGoods {
         DemoStock.done(goods.move(copies.id(), 4, Reason.RECEIVED, DemoStock.entry(crew.counter())));
         Good thread = notion("THREAD-FOG", "Piecing thread, fog grey", GoodKind.Notion.Sort.THREAD, "#b9bfc0", 12, crew);
         notion("RULER-6", "Ruler 6½ × 24 in", GoodKind.Notion.Sort.RULER, "#d8e3dc", 3, crew);
-        tide.forEach(kit -> DemoStock.done(kits.take(kit, kits.kit(kit).sources().with(thread, 1))));
+        tide.forEach(kit -> DemoStock.done(kits.take(kit, book.kit(kit).sources().with(thread, 1))));
     }
 
     private static BundlePrint print(String sample) {

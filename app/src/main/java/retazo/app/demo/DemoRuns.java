@@ -2,7 +2,6 @@ package retazo.app.demo;
 
 import static java.util.Objects.requireNonNull;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,25 +9,21 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
-import retazo.app.fabrics.FabricService;
-import retazo.app.kits.KitService;
-import retazo.app.kits.NewKits;
+import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.RunDrafts;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
-import retazo.core.cloth.RoleKey;
-import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 
-/** The demo shop's kits, and its runs: one packed, one half cut, one that waits for cloth, one that cannot be made whole. */
+/** The demo shop's runs: one packed, one half cut, one that waits for cloth, one that cannot be made whole. */
 @Component
 class DemoRuns {
 
@@ -36,33 +31,29 @@ class DemoRuns {
     record Crew(long designer, long cutter, long packer, long counter) {
     }
 
-    private final KitService kits;
-    private final RunService runs;
+    private final DemoKits kits;
+    private final RunBook runs;
     private final RunDrafts drafts;
     private final CutService cuts;
     private final PackingService packing;
-    private final FabricService fabrics;
     private final StockService stock;
     private final KitShelf shelf;
 
     DemoRuns(
-            KitService kits, RunService runs, RunDrafts drafts, CutService cuts, PackingService packing, FabricService fabrics,
-            StockService stock,
-            KitShelf shelf) {
+            DemoKits kits, RunBook runs, RunDrafts drafts, CutService cuts, PackingService packing, StockService stock, KitShelf shelf) {
         this.kits = kits;
         this.runs = runs;
         this.drafts = drafts;
         this.cuts = cuts;
         this.packing = packing;
-        this.fabrics = fabrics;
         this.stock = stock;
         this.shelf = shelf;
     }
 
     void fill(PatternVersion pattern, Crew crew) {
-        List<Long> lamp = kits(pattern, "Night lamp", Map.of(
+        List<Long> lamp = kits.add(pattern, "Night lamp", Map.of(
                 "night", "COOT", "lantern", "LAMP", "fog", "FOG", "quay", "REED", "back", "CHALK"));
-        List<Long> sluice = kits(pattern, "Morning sluice", Map.of(
+        List<Long> sluice = kits.add(pattern, "Morning sluice", Map.of(
                 "night", "TEAL", "lantern", "SLUICE", "fog", "GULL", "quay", "TEAL", "back", "HULL"));
         long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
         cutAll(packed, crew, Integer.MAX_VALUE);
@@ -76,7 +67,7 @@ class DemoRuns {
 
     /** A bolt that is a little shorter than its tag, so that a bag of the waiting run has no bolt. */
     void findAShortBolt(Crew crew) {
-        Fabric gull = fabrics.byCode("GULL").orElseThrow();
+        Fabric gull = kits.fabric("GULL");
         for (Bolt bolt : stock.boltsOf(List.of(gull.id()))) {
             if (bolt.reserved().isPositive()) {
                 DemoStock.done(stock.correct(bolt.id(), bolt.reserved().minus(Length.ofInches(1)), DemoStock.entry(crew.cutter())));
@@ -84,13 +75,6 @@ class DemoRuns {
                 DemoStock.done(stock.correct(bolt.id(), Length.ofInches(20), DemoStock.entry(crew.cutter())));
             }
         }
-    }
-
-    private List<Long> kits(PatternVersion pattern, String name, Map<String, String> codes) {
-        Map<RoleKey, Fabric> chosen = new HashMap<>();
-        codes.forEach((role, code) -> chosen.put(new RoleKey(role), fabrics.byCode(code).orElseThrow()));
-        List<String> sizes = pattern.design().sizes().stream().map(size -> size.key().value()).toList();
-        return DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Map.of(), Contents.EVERYTHING)));
     }
 
     private long confirmed(Crew crew, List<Run.Asked> asked) {
@@ -112,7 +96,7 @@ class DemoRuns {
 
     private void packAll(long run, Crew crew) {
         for (Bag bag : requireNonNull(runs.bags(Set.of(run)).get(run))) {
-            bag.lines().forEach(line -> DemoStock.done(packing.tick(bag.id(), line.id(), crew.packer())));
+            bag.lines().forEach(line -> DemoStock.done(packing.tick(bag.id(), BagItem.line(line.id()), crew.packer())));
             DemoStock.done(packing.done(bag.id(), crew.packer()));
         }
     }

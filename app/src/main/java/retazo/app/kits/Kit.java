@@ -25,8 +25,7 @@ import retazo.core.quilt.size.Way;
  *
  * @param fabrics of the roles that have one
  * @param goods   precuts of the roles that have one
- * @param instructions whose cutting instructions its lengths are enough for
- * @param decision that they are not those of the pattern's paper, where somebody took it
+ * @param guided  what its maker cuts by
  * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  * @param settings that it has of its own
  * @param sources   what it takes in place of the whole cloth of its colourway; those precuts are among its goods
@@ -34,8 +33,24 @@ import retazo.core.quilt.size.Way;
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Instructions instructions, Optional<Decision> decision, Optional<Good> copy,
-        KitSettings settings, KitSources sources, KitLeftOvers leftOvers) {
+        Contents contents, Guided guided, Optional<Good> copy, KitSettings settings, KitSources sources, KitLeftOvers leftOvers) {
+
+    /**
+     * What its maker is guided by.
+     *
+     * @param instructions whose cutting instructions its lengths are enough for
+     * @param decision     that they are not those of the pattern's paper, where somebody took it
+     */
+    public record Guided(Instructions instructions, Optional<Decision> decision) {
+    }
+
+    public Instructions instructions() {
+        return guided.instructions();
+    }
+
+    public Optional<Decision> decision() {
+        return guided.decision();
+    }
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
@@ -74,12 +89,13 @@ public record Kit(
 
     /** The same kit sold by other instructions. */
     Kit by(Instructions others) {
-        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, others, decision, copy, settings, sources, leftOvers);
+        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, new Guided(others, decision()), copy, settings, sources,
+                leftOvers);
     }
 
     /** The same kit with other settings of its own. */
     public Kit with(KitSettings others) {
-        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, instructions, decision, copy, others, sources, leftOvers);
+        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, guided, copy, others, sources, leftOvers);
     }
 
     /** The same kit with other sources of its own. */
@@ -87,7 +103,7 @@ public record Kit(
         Map<RoleKey, Good> all = new LinkedHashMap<>(goods);
         all.keySet().removeAll(sources.precuts().keySet());
         all.putAll(others.precuts());
-        return new Kit(id, pattern, size, colourway, fabrics, all, contents, instructions, decision, copy, settings, others, leftOvers);
+        return new Kit(id, pattern, size, colourway, fabrics, all, contents, guided, copy, settings, others, leftOvers);
     }
 
     /** The same kit with the whole cloth of one fabric. */
@@ -111,12 +127,12 @@ public record Kit(
 
     /** Whether its maker follows the pattern's own paper. */
     public boolean followsPrinted() {
-        return instructions == Instructions.PRINTED;
+        return instructions() == Instructions.PRINTED;
     }
 
     /** Whether the shop cuts its pieces, so that it keeps what is left of the cloth. */
     public boolean isCutByTheShop() {
-        return instructions.leaveRestsInTheShop();
+        return instructions().leaveRestsInTheShop();
     }
 
     /** Whether its pieces are known, and not only the lengths that its pattern prints. */
@@ -131,7 +147,7 @@ public record Kit(
 
     /** Whether our own cutting page goes into the bag; another designer's measurements may not go out. */
     public boolean hasCuttingPage() {
-        return instructions.haveOurPage();
+        return instructions().haveOurPage();
     }
 
     /** How a fabric is drawn. */
@@ -171,5 +187,12 @@ public record Kit(
             letters.computeIfAbsent(fabrics.get(role.key()), fabric -> new java.util.ArrayList<>()).add(role.letter());
         }
         return letters;
+    }
+
+    /** The ids of its fabrics by their codes. */
+    public Map<String, Long> fabricIdByCode() {
+        Map<String, Long> ids = new LinkedHashMap<>();
+        fabrics.values().forEach(fabric -> ids.put(fabric.code(), fabric.id()));
+        return ids;
     }
 }

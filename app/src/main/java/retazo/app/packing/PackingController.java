@@ -22,12 +22,14 @@ import retazo.app.staff.SignedIn;
 class PackingController {
 
     private final PackingService packing;
+    private final PackingList list;
     private final PackingPages pages;
     private final KitPairings pairings;
     private final Words words;
 
-    PackingController(PackingService packing, PackingPages pages, KitPairings pairings, Words words) {
+    PackingController(PackingService packing, PackingList list, PackingPages pages, KitPairings pairings, Words words) {
         this.packing = packing;
+        this.list = list;
         this.pages = pages;
         this.pairings = pairings;
         this.words = words;
@@ -35,7 +37,7 @@ class PackingController {
 
     @GetMapping
     String list(Model model) {
-        model.addAttribute("bags", pages.openBags());
+        model.addAttribute("bags", list.openBags());
         return "packing/list";
     }
 
@@ -45,23 +47,15 @@ class PackingController {
     }
 
     @PostMapping("/bags/{id}/tick")
-    String tick(@PathVariable long id, @RequestParam long line, @AuthenticationPrincipal SignedIn person, Model model) {
-        return answer(packing.tick(id, line, person.personId()), id, model);
+    String tick(
+            @PathVariable long id, @RequestParam BagItem.Kind kind, @RequestParam long item, @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        return answer(packing.tick(id, new BagItem(kind, item), person.personId()), id, model);
     }
 
     @PostMapping("/bags/{id}/untick")
-    String untick(@PathVariable long id, @RequestParam long line, Model model) {
-        return answer(packing.untick(id, line), id, model);
-    }
-
-    @PostMapping("/bags/{id}/tick-pick")
-    String tickPick(@PathVariable long id, @RequestParam long pick, @AuthenticationPrincipal SignedIn person, Model model) {
-        return answer(packing.tickPick(id, pick, person.personId()), id, model);
-    }
-
-    @PostMapping("/bags/{id}/untick-pick")
-    String untickPick(@PathVariable long id, @RequestParam long pick, Model model) {
-        return answer(packing.untickPick(id, pick), id, model);
+    String untick(@PathVariable long id, @RequestParam BagItem.Kind kind, @RequestParam long item, Model model) {
+        return answer(packing.untick(id, new BagItem(kind, item)), id, model);
     }
 
     private String answer(Outcome<Long> outcome, long id, Model model) {
@@ -73,7 +67,7 @@ class PackingController {
         return packing.done(id, person.personId()).match(
                 done -> {
                     PackingPages.BagPage bag = pages.bag(id);
-                    redirect.addFlashAttribute("done", words.text("pack.done", bag.number(), bag.kit().name()));
+                    redirect.addFlashAttribute("done", words.text("pack.done", bag.bag().number(), bag.kit().name()));
                     return "redirect:/packing";
                 },
                 problems -> show(model, id, Faults.of(problems, words)));
@@ -81,7 +75,7 @@ class PackingController {
 
     private String show(Model model, long id, Faults faults) {
         PackingPages.BagPage bag = pages.bag(id);
-        model.addAttribute("bag", bag);
+        model.addAttribute("page", bag);
         model.addAttribute("faults", faults);
         model.addAttribute("prints", bag.prints());
         model.addAttribute("pairings", pairings.of(bag.kit()).stream()

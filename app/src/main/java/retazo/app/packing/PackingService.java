@@ -1,18 +1,17 @@
 package retazo.app.packing;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
@@ -25,76 +24,57 @@ import retazo.core.measure.Problem;
 @Service
 public class PackingService {
 
-    private final PackTickRepository ticks;
-    private final PickTickRepository pickTicks;
+    private final BagTicks ticks;
     private final GoodService goods;
     private final RunService runs;
+    private final RunBook book;
     private final KitShelf shelf;
-    private final Clock clock;
 
-    PackingService(PackTickRepository ticks, PickTickRepository pickTicks, GoodService goods, RunService runs, KitShelf shelf,
-            Clock clock) {
+    PackingService(BagTicks ticks, GoodService goods, RunService runs, RunBook book, KitShelf shelf) {
         this.ticks = ticks;
-        this.pickTicks = pickTicks;
         this.goods = goods;
         this.runs = runs;
+        this.book = book;
         this.shelf = shelf;
-        this.clock = clock;
     }
 
-    /** Ticks a line that is cut; ticked twice, it is ticked once. */
+    /** Ticks something of a bag, a length once it is cut; ticked twice, it is ticked once. */
     @Transactional
-    public Outcome<Long> tick(long bagId, long lineId, long personId) {
+    public Outcome<Long> tick(long bagId, BagItem item, long personId) {
         Bag bag = locked(bagId);
-        Bag.Line line = line(bag, lineId);
-        if (!bag.isOpen()) {
-            return Outcome.refused(Problem.of("pack.not-open", bag.number()));
+        Optional<Problem> refused = refused(bag, item);
+        if (refused.isPresent()) {
+            return Outcome.refused(refused.get());
         }
-        if (!line.isCut()) {
-            return Outcome.refused(Problem.of("pack.not-cut", line.letters()));
-        }
-        if (!ticks.existsById(lineId)) {
-            ticks.saveAndFlush(PackTickEntity.of(lineId, personId, clock.instant()));
-        }
-        return Outcome.done(bagId);
-    }
-
-    /** Ticks something picked; ticked twice, it is ticked once. */
-    @Transactional
-    public Outcome<Long> tickPick(long bagId, long pickId, long personId) {
-        Bag bag = locked(bagId);
-        Bag.Pick pick = pick(bag, pickId);
-        if (!bag.isOpen()) {
-            return Outcome.refused(Problem.of("pack.not-open", bag.number()));
-        }
-        if (!pickTicks.existsById(pick.id())) {
-            pickTicks.saveAndFlush(PickTickEntity.of(pick.id(), personId, clock.instant()));
-        }
-        return Outcome.done(bagId);
-    }
-
-    /** Takes the tick of something picked away while the bag is open. */
-    @Transactional
-    public Outcome<Long> untickPick(long bagId, long pickId) {
-        Bag bag = locked(bagId);
-        pick(bag, pickId);
-        if (!bag.isOpen()) {
-            return Outcome.refused(Problem.of("pack.not-open", bag.number()));
-        }
-        pickTicks.deleteTick(pickId);
+        ticks.add(bag, item, personId);
         return Outcome.done(bagId);
     }
 
     /** Takes a tick away while the bag is open. */
     @Transactional
-    public Outcome<Long> untick(long bagId, long lineId) {
+    public Outcome<Long> untick(long bagId, BagItem item) {
         Bag bag = locked(bagId);
-        line(bag, lineId);
         if (!bag.isOpen()) {
             return Outcome.refused(Problem.of("pack.not-open", bag.number()));
         }
-        ticks.deleteTick(lineId);
+        ticks.remove(bag, item);
         return Outcome.done(bagId);
+    }
+
+    private static Optional<Problem> refused(Bag bag, BagItem item) {
+        boolean ready = isReady(bag, item);
+        if (!bag.isOpen()) {
+            return Optional.of(Problem.of("pack.not-open", bag.number()));
+        }
+        return ready ? Optional.empty() : Optional.of(Problem.of("pack.not-cut", line(bag, item.id()).letters()));
+    }
+
+    /** Whether it can be put in: a length is cut, what is picked lies on the shelf. */
+    private static boolean isReady(Bag bag, BagItem item) {
+        return switch (item.kind()) {
+            case LINE -> line(bag, item.id()).isCut();
+            case PICK -> pick(bag, item.id()).count() > 0;
+        };
     }
 
     /** Closes a bag whose every line is cut and ticked, and puts it on the shelf; done twice, it is there once. */
@@ -137,33 +117,19 @@ public class PackingService {
 
     /** The letters of lines that are not cut or not ticked, and the names of what is not picked. */
     List<String> missing(Bag bag) {
-        Set<Long> ticked = ticked(bag);
-        Set<Long> picked = pickTicks.findByBagPickIdIn(bag.picks().stream().map(Bag.Pick::id).toList()).stream()
-                .map(PickTickEntity::bagPickId)
-                .collect(Collectors.toSet());
+        Set<BagItem> ticked = ticks.of(bag).keySet();
         return Stream.concat(
-                bag.lines().stream().filter(line -> !line.isCut() || !ticked.contains(line.id())).map(Bag.Line::letters),
-                bag.picks().stream().filter(pick -> !picked.contains(pick.id())).map(pick -> goods.good(pick.goodId()).name()))
+                bag.lines().stream().filter(line -> !line.isCut() || !ticked.contains(BagItem.line(line.id())))
+                        .map(line -> line.letters().toString()),
+                bag.picks().stream().filter(pick -> !ticked.contains(BagItem.pick(pick.id())))
+                        .map(pick -> goods.good(pick.goodId()).name()))
                 .toList();
-    }
-
-    private static Bag.Pick pick(Bag bag, long pickId) {
-        return bag.picks().stream()
-                .filter(pick -> pick.id() == pickId)
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("pick of the bag", pickId));
-    }
-
-    private Set<Long> ticked(Bag bag) {
-        return ticks.findByBagLineIdIn(bag.lines().stream().map(Bag.Line::id).toList()).stream()
-                .map(PackTickEntity::bagLineId)
-                .collect(Collectors.toSet());
     }
 
     /** The bag as it is once nobody else is at its run. */
     private Bag locked(long bagId) {
-        runs.lockForCutting(runs.bag(bagId).runId());
-        return runs.bag(bagId);
+        runs.lockForCutting(book.bag(bagId).runId());
+        return book.bag(bagId);
     }
 
     private static Bag.Line line(Bag bag, long lineId) {
@@ -171,5 +137,12 @@ public class PackingService {
                 .filter(line -> line.id() == lineId)
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("line of the bag", lineId));
+    }
+
+    private static Bag.Pick pick(Bag bag, long pickId) {
+        return bag.picks().stream()
+                .filter(pick -> pick.id() == pickId)
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("pick of the bag", pickId));
     }
 }

@@ -5,7 +5,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWorks;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
@@ -15,12 +15,12 @@ import retazo.app.shared.Words;
 @Controller
 class PaperController {
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitWorks works;
     private final PracticeService practice;
     private final Words words;
 
-    PaperController(KitService kits, KitWorks works, PracticeService practice, Words words) {
+    PaperController(KitBook kits, KitWorks works, PracticeService practice, Words words) {
         this.kits = kits;
         this.works = works;
         this.practice = practice;

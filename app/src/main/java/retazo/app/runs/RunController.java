@@ -12,8 +12,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
@@ -27,13 +28,15 @@ class RunController {
 
     private final RunPages pages;
     private final RunService runs;
+    private final RunBook book;
     private final RunDrafts drafts;
-    private final KitService kits;
+    private final KitBook kits;
     private final Words words;
 
-    RunController(RunPages pages, RunService runs, RunDrafts drafts, KitService kits, Words words) {
+    RunController(RunPages pages, RunService runs, RunBook book, RunDrafts drafts, KitBook kits, Words words) {
         this.pages = pages;
         this.runs = runs;
+        this.book = book;
         this.drafts = drafts;
         this.kits = kits;
         this.words = words;
@@ -120,7 +123,7 @@ class RunController {
     }
 
     private String show(Model model, long id, Optional<String> answer, Faults faults) {
-        Run run = runs.run(id);
+        Run run = book.run(id);
         model.addAttribute("faults", faults);
         if (run.state() == RunState.DRAFT) {
             RunPages.DraftPage page = pages.draft(run);

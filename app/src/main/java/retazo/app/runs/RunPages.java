@@ -14,11 +14,12 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.LengthView;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
@@ -33,17 +34,17 @@ import retazo.core.measure.Length;
 @Transactional(readOnly = true)
 class RunPages {
 
-    private final RunService runs;
-    private final RunDrafts drafts;
-    private final KitService kits;
+    private final RunBook runs;
+    private final DraftPlans plans;
+    private final KitBook kits;
     private final FabricService fabrics;
     private final StockService stock;
     private final PracticeService practice;
 
     RunPages(
-            RunService runs, RunDrafts drafts, KitService kits, FabricService fabrics, StockService stock, PracticeService practice) {
+            RunBook runs, DraftPlans plans, KitBook kits, FabricService fabrics, StockService stock, PracticeService practice) {
         this.runs = runs;
-        this.drafts = drafts;
+        this.plans = plans;
         this.kits = kits;
         this.fabrics = fabrics;
         this.stock = stock;
@@ -111,7 +112,7 @@ class RunPages {
     }
 
     DraftPage draft(Run run) {
-        DraftPlan draft = drafts.draftPlan(run);
+        DraftPlan draft = plans.plan(run);
         Map<Long, Kit> byId = kitsOf(List.of(run));
         boolean one = draft.inOrder().built().equals(draft.mostBags().built());
         List<AnswerView> answers = draft.whole() || one

@@ -1,11 +1,8 @@
 package retazo.app.runs;
 
 import java.time.Clock;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -14,20 +11,13 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagEntity;
-import retazo.app.runs.book.BagLeftOverEntity;
-import retazo.app.runs.book.BagLeftOverRepository;
-import retazo.app.runs.book.BagLineEntity;
-import retazo.app.runs.book.BagLineRepository;
-import retazo.app.runs.book.BagPickEntity;
-import retazo.app.runs.book.BagPickRepository;
 import retazo.app.runs.book.BagRepository;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.PlannedCutEntity;
 import retazo.app.runs.book.PlannedCutRepository;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunEntity;
-import retazo.app.runs.book.RunLineEntity;
-import retazo.app.runs.book.RunLineRepository;
 import retazo.app.runs.book.RunRepository;
 import retazo.app.runs.book.RunState;
 import retazo.app.runs.plan.RunPlanning;
@@ -42,86 +32,23 @@ import retazo.core.measure.Problem;
 public class RunService {
 
     private final RunRepository runs;
-    private final RunLineRepository runLines;
     private final BagRepository bags;
-    private final BagLineRepository bagLines;
-    private final BagPickRepository picks;
-    private final BagLeftOverRepository leftOvers;
     private final PlannedCutRepository cuts;
+    private final RunBook book;
     private final RunPlanning planning;
     private final StockService stock;
     private final Clock clock;
 
     RunService(
-            RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines,
-            BagPickRepository picks, BagLeftOverRepository leftOvers, PlannedCutRepository cuts, RunPlanning planning, StockService stock,
+            RunRepository runs, BagRepository bags, PlannedCutRepository cuts, RunBook book, RunPlanning planning, StockService stock,
             Clock clock) {
         this.runs = runs;
-        this.runLines = runLines;
         this.bags = bags;
-        this.bagLines = bagLines;
-        this.picks = picks;
-        this.leftOvers = leftOvers;
         this.cuts = cuts;
+        this.book = book;
         this.planning = planning;
         this.stock = stock;
         this.clock = clock;
-    }
-
-    /** All runs, newest first. */
-    @Transactional(readOnly = true)
-    public List<Run> all() {
-        return toRuns(runs.findAllByOrderByIdDesc());
-    }
-
-    @Transactional(readOnly = true)
-    public Run run(long id) {
-        return toRuns(List.of(runs.findById(id).orElseThrow(() -> new NotFoundException("run", id)))).get(0);
-    }
-
-    /** The bags of runs with their lines and cuts, by run. */
-    @Transactional(readOnly = true)
-    public Map<Long, List<Bag>> bags(Set<Long> runIds) {
-        Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
-                .map(PlannedCutEntity::toPlannedCut)
-                .flatMap(cut -> cut.targets().stream().map(target -> Map.entry(target.bagLineId(), cut)))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-        List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
-        Map<Long, List<BagLineEntity>> linesOf = bagLines.ofRuns(runIds).stream().collect(Collectors.groupingBy(line -> line.bag().id()));
-        Map<Long, List<BagPickEntity>> picksOf = picks
-                .findByBagIdInOrderByBagIdAscPositionAsc(found.stream().map(BagEntity::id).toList()).stream()
-                .collect(Collectors.groupingBy(BagPickEntity::bagId));
-        return found.stream()
-                .map(bag -> toBag(
-                        bag, linesOf.getOrDefault(bag.id(), List.of()), picksOf.getOrDefault(bag.id(), List.of()), cutOfLine))
-                .collect(Collectors.groupingBy(Bag::runId));
-    }
-
-    @Transactional(readOnly = true)
-    public Bag bag(long bagId) {
-        BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
-        return bags(Set.of(bag.runId())).getOrDefault(bag.runId(), List.of()).stream()
-                .filter(found -> found.id() == bagId)
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("bag", bagId));
-    }
-
-    /** The cuts of runs by the plans of now, done or not, by bolt and position. */
-    @Transactional(readOnly = true)
-    public List<PlannedCut> currentCuts(Set<Long> runIds) {
-        return cuts.current(runIds).stream().map(PlannedCutEntity::toPlannedCut).toList();
-    }
-
-    @Transactional(readOnly = true)
-    public PlannedCut plannedCut(long id) {
-        return cut(id).toPlannedCut();
-    }
-
-    /** What the lengths of bag lines leave that the shop keeps, by line. */
-    @Transactional(readOnly = true)
-    public Map<Long, List<Bag.LeftOver>> leftOvers(Collection<Long> bagLineIds) {
-        return leftOvers.findByBagLineIdInOrderByIdAsc(bagLineIds).stream().collect(Collectors.groupingBy(
-                BagLeftOverEntity::bagLineId, Collectors.mapping(BagLeftOverEntity::toLeftOver, Collectors.toList())));
     }
 
     /** Plans again what is not cut, from what is there now. */
@@ -155,7 +82,7 @@ public class RunService {
                 .filter(cut -> cut.isPlanned() && cut.lines().anyMatch(line -> leftIds.contains(line.bag().id())))
                 .toList());
         left.forEach(BagEntity::leaveOut);
-        stock.release(picks.findByBagIdInOrderByBagIdAscPositionAsc(leftIds).stream().map(pick -> pick.toPick().owner()).toList());
+        stock.release(book.promisesTo(leftIds));
         settle(run);
         return Outcome.done(runId);
     }
@@ -172,7 +99,8 @@ public class RunService {
     /** Locks a run for a cut, so that cutters of one run come one after the other. */
     @Transactional(propagation = Propagation.MANDATORY)
     public Run lockForCutting(long runId) {
-        return toRuns(List.of(locked(runId))).get(0);
+        locked(runId);
+        return book.run(runId);
     }
 
     /** A cut is done as planned: its cloth is no longer reserved but gone. */
@@ -205,7 +133,7 @@ public class RunService {
     public void markPacked(long bagId, long personId) {
         BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
         bag.pack(personId, clock.instant());
-        stock.release(picks.findByBagIdInOrderByBagIdAscPositionAsc(Set.of(bagId)).stream().map(pick -> pick.toPick().owner()).toList());
+        stock.release(book.promisesTo(Set.of(bagId)));
         settle(locked(bag.runId()));
     }
 
@@ -226,7 +154,7 @@ public class RunService {
     private void settle(RunEntity run) {
         cuts.flush();
         bags.flush();
-        List<Bag> all = bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
+        List<Bag> all = book.bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
         List<Bag> kept = all.stream().filter(bag -> !bag.leftOut()).toList();
         RunState state = kept.isEmpty()
                 ? RunState.CANCELLED
@@ -244,31 +172,5 @@ public class RunService {
 
     private PlannedCutEntity cut(long id) {
         return cuts.findById(id).orElseThrow(() -> new NotFoundException("cut", id));
-    }
-
-    private List<Run> toRuns(List<RunEntity> entities) {
-        Map<Long, List<RunLineEntity>> byRun = runLines
-                .findByRunIdInOrderByRunIdAscPositionAsc(entities.stream().map(RunEntity::id).toList()).stream()
-                .collect(Collectors.groupingBy(RunLineEntity::runId));
-        return entities.stream()
-                .map(run -> new Run(
-                        run.id(), run.state(), run.planVersion(), run.createdAt(),
-                        byRun.getOrDefault(run.id(), List.of()).stream()
-                                .map(line -> new Run.Asked(line.kitId(), line.asked()))
-                                .toList()))
-                .toList();
-    }
-
-    private static Bag toBag(
-            BagEntity bag, List<BagLineEntity> lines, List<BagPickEntity> picks, Map<Long, PlannedCut> cutOfLine) {
-        return new Bag(
-                bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
-                bag.state() == BagEntity.State.LEFT_OUT,
-                lines.stream()
-                        .map(line -> new Bag.Line(
-                                line.id(), line.fabricId(), line.letters(), line.length(), line.into(),
-                                Optional.ofNullable(cutOfLine.get(line.id()))))
-                        .toList(),
-                picks.stream().map(BagPickEntity::toPick).toList());
     }
 }

@@ -22,6 +22,11 @@ public class Words {
         this.unit = unit;
     }
 
+    /** In which unit the shop sells cloth. */
+    public LengthUnit sellingUnit() {
+        return unit.sellingUnit();
+    }
+
     /** What went wrong and what to do about it. */
     public String of(Problem problem) {
         return text("problem." + problem.code(), problem.arguments());

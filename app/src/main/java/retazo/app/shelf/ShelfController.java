@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.pictures.QuiltPicture;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -34,13 +34,13 @@ class ShelfController {
 
     private static final int LINES_OF_A_BOOK = 100;
 
-    private final KitService kits;
+    private final KitBook kits;
     private final StockService stock;
     private final KitShelf shelf;
     private final Words words;
     private final Clock clock;
 
-    ShelfController(KitService kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
+    ShelfController(KitBook kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
         this.kits = kits;
         this.stock = stock;
         this.shelf = shelf;

@@ -14,11 +14,11 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
-import retazo.app.runs.RunService;
+import retazo.app.kits.KitBook;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.ShopUnit;
@@ -33,13 +33,13 @@ import retazo.core.measure.LengthUnit;
 @Transactional(readOnly = true)
 class TodayService {
 
-    private final RunService runs;
-    private final KitService kits;
+    private final RunBook runs;
+    private final KitBook kits;
     private final FabricService fabrics;
     private final ShopUnit unit;
     private final Words words;
 
-    TodayService(RunService runs, KitService kits, FabricService fabrics, ShopUnit unit, Words words) {
+    TodayService(RunBook runs, KitBook kits, FabricService fabrics, ShopUnit unit, Words words) {
         this.runs = runs;
         this.kits = kits;
         this.fabrics = fabrics;

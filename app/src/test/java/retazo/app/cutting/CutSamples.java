@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.core.measure.Length;
 
 /** Steps at tickets, and what comes of them. */
-record CutSamples(CutService cuts, RunService runs) {
+record CutSamples(CutService cuts, RunBook runs) {
 
     static final long CUTTER = 3;
 

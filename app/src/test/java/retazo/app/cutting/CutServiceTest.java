@@ -16,10 +16,12 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.StockService;
@@ -36,18 +38,20 @@ class CutServiceTest {
     private final Samples samples;
     private final CutService cuts;
     private final RunService runs;
+    private final RunBook book;
     private final StockService stock;
     private final CutSamples tickets;
     private final KitShelf shelf;
     private final PackingService packing;
 
-    CutServiceTest(TestShop.Shop shop, CutService cuts, RunService runs, StockService stock, KitShelf shelf,
+    CutServiceTest(TestShop.Shop shop, CutService cuts, RunService runs, RunBook book, StockService stock, KitShelf shelf,
             PackingService packing) {
         this.samples = new Samples(shop);
         this.cuts = cuts;
         this.runs = runs;
+        this.book = book;
         this.stock = stock;
-        this.tickets = new CutSamples(cuts, runs);
+        this.tickets = new CutSamples(cuts, book);
         this.shelf = shelf;
         this.packing = packing;
     }
@@ -63,7 +67,7 @@ class CutServiceTest {
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(135, 2));
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(BAG);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.CUTTING);
+        assertThat(book.run(run).state()).isEqualTo(RunState.CUTTING);
     }
 
     @Test
@@ -124,11 +128,11 @@ class CutServiceTest {
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(90));
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(BAG);
-        assertThat(runs.plannedCut(cut.id()).state()).isEqualTo(PlannedCut.State.PLANNED);
+        assertThat(book.plannedCut(cut.id()).state()).isEqualTo(PlannedCut.State.PLANNED);
 
         tickets.result(CutSamples.step(cut));
         Bag bag = tickets.bags(run).get(0);
-        packing.tick(bag.id(), bag.lines().get(0).id(), 4);
+        packing.tick(bag.id(), BagItem.line(bag.lines().get(0).id()), 4);
         Samples.done(packing.done(bag.id(), 4));
         String refused = cuts.undoLast(run, bolt, UUID.randomUUID(), CUTTER).match(done -> "done", problems -> problems.get(0).code());
         assertThat(refused).isEqualTo("cut.bag-packed");
@@ -159,16 +163,16 @@ class CutServiceTest {
         Bag bag = tickets.bags(run).get(0);
         long line = bag.lines().get(0).id();
 
-        assertThat(CutSamples.problem(packing.tick(bag.id(), line, 4))).isEqualTo("pack.not-cut");
+        assertThat(CutSamples.problem(packing.tick(bag.id(), BagItem.line(line), 4))).isEqualTo("pack.not-cut");
         tickets.result(CutSamples.step(tickets.first(run)));
         assertThat(CutSamples.problem(packing.done(bag.id(), 4))).isEqualTo("pack.missing");
-        Samples.done(packing.tick(bag.id(), line, 4));
-        Samples.done(packing.tick(bag.id(), line, 4));
+        Samples.done(packing.tick(bag.id(), BagItem.line(line), 4));
+        Samples.done(packing.tick(bag.id(), BagItem.line(line), 4));
         Samples.done(packing.done(bag.id(), 4));
         Samples.done(packing.done(bag.id(), 4));
 
         assertThat(shelf.counts().get(kit).onHand()).isEqualTo(1);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.PACKED);
+        assertThat(book.run(run).state()).isEqualTo(RunState.PACKED);
     }
 
     @Test
@@ -181,6 +185,6 @@ class CutServiceTest {
         Samples.done(runs.leaveOutRest(run));
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.CUT);
+        assertThat(book.run(run).state()).isEqualTo(RunState.CUT);
     }
 }

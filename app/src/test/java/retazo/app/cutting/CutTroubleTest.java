@@ -12,9 +12,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.Book;
 import retazo.app.stock.Reason;
@@ -31,11 +31,11 @@ class CutTroubleTest {
 
     private final Samples samples;
     private final CutService cuts;
-    private final RunService runs;
+    private final RunBook runs;
     private final StockService stock;
     private final CutSamples tickets;
 
-    CutTroubleTest(TestShop.Shop shop, CutService cuts, RunService runs, StockService stock) {
+    CutTroubleTest(TestShop.Shop shop, CutService cuts, RunBook runs, StockService stock) {
         this.samples = new Samples(shop);
         this.cuts = cuts;
         this.runs = runs;

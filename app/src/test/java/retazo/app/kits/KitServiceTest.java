@@ -33,11 +33,13 @@ class KitServiceTest {
 
     private final Samples samples;
     private final KitService kits;
+    private final KitBook book;
     private final PatternVersion pattern;
 
-    KitServiceTest(TestShop.Shop shop, KitService kits, PatternService patterns) {
+    KitServiceTest(TestShop.Shop shop, KitService kits, KitBook book, PatternService patterns) {
         this.samples = new Samples(shop);
         this.kits = kits;
+        this.book = book;
         this.pattern = patterns.newestOf(1);
     }
 
@@ -53,7 +55,7 @@ class KitServiceTest {
         choices.put(new RoleKey("night"), shared);
         choices.put(new RoleKey("quay"), shared);
 
-        Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
+        Kit kit = book.kit(Samples.done(kits.add(new NewKits(
                 pattern, List.of("throw"), Samples.unique("Two in one "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         assertThat(kit.lettersByFabric().get(shared)).containsExactly("A", "D");
@@ -66,13 +68,13 @@ class KitServiceTest {
     /** There is no plan of ours for lengths that are only printed, and no sheet by which pieces would be cut. */
     @Test
     void a_kit_whose_pieces_nobody_knows_is_not_sold_by_a_plan_of_ours() {
-        Kit printed = kits.all().stream().filter(kit -> !kit.knowsItsPieces()).findFirst().orElseThrow();
+        Kit printed = book.all().stream().filter(kit -> !kit.knowsItsPieces()).findFirst().orElseThrow();
 
         String refused = kits.sellBy(printed.id(), Instructions.SHOP, "We cut it ourselves.", 1).match(done -> "sold",
                 problems -> problems.get(0).code());
 
         assertThat(refused).isEqualTo("kit.pieces-not-known");
-        assertThat(kits.kit(printed.id()).instructions()).isEqualTo(Instructions.PRINTED);
+        assertThat(book.kit(printed.id()).instructions()).isEqualTo(Instructions.PRINTED);
     }
 
     @Test
@@ -83,7 +85,7 @@ class KitServiceTest {
         kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)));
 
         KitWorks works = samples.bean(KitWorks.class);
-        KitFabric cloth = works.cloth(kits.kit(id), works.practiceOf(kits.kit(id)), Map.of()).cloth(flannel);
+        KitFabric cloth = works.cloth(book.kit(id), works.practiceOf(book.kit(id)), Map.of()).cloth(flannel);
         assertThat(cloth.usableWidth().value()).isEqualTo(Length.ofInches(38));
         assertThat(cloth.kind()).isEqualTo(ClothKind.FLANNEL);
     }
@@ -96,7 +98,7 @@ class KitServiceTest {
         Map<RoleKey, Fabric> choices = all(samples.fabric());
         choices.put(new RoleKey("back"), wide);
 
-        Kit kit = kits.kit(Samples.done(kits.add(new NewKits(
+        Kit kit = book.kit(Samples.done(kits.add(new NewKits(
                 pattern, List.of("throw"), Samples.unique("Wide "), choices, Map.of(), Contents.EVERYTHING))).get(0));
 
         // 64 × 76 in, turned on 104 in: one panel of 64 and squaring, 65; with 5 % 68 1/4, so 16 steps, 72 in.
@@ -120,15 +122,15 @@ class KitServiceTest {
         Fabric ribbon = Samples.done(samples.bean(FabricService.class).add(new NewFabric(
                 Samples.unique("NARROW"), "Ribbon", "#33475a", "#4f667c", Motif.PLAIN, ClothKind.COTTON,
                 Optional.of(Length.ofInches(10)))));
-        long before = kits.all().size();
+        long before = book.all().size();
         PatternVersion mat = samples.bean(PatternService.class).newestOf(
-                kits.kit(samples.kit(samples.fabric())).pattern().patternId());
+                book.kit(samples.kit(samples.fabric())).pattern().patternId());
 
         Outcome<List<Long>> outcome = kits.add(new NewKits(
                 mat, List.of("mat"), Samples.unique("Narrow "), Map.of(new RoleKey("all"), ribbon), Map.of(), new Contents(false, false)));
 
         assertThat(outcome.<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("cloth.piece-too-wide");
-        assertThat(kits.all()).hasSize((int) before + 1);
+        assertThat(book.all()).hasSize((int) before + 1);
     }
 
     private Map<RoleKey, Fabric> all(Fabric fabric) {

@@ -42,12 +42,14 @@ class KitWorksTest {
 
     private final Samples samples;
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
     private final GoodService goods;
 
-    KitWorksTest(TestShop.Shop shop, KitService kits, KitWorks works, GoodService goods) {
+    KitWorksTest(TestShop.Shop shop, KitService kits, KitBook book, KitWorks works, GoodService goods) {
         this.samples = new Samples(shop);
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.goods = goods;
     }
@@ -122,10 +124,10 @@ class KitWorksTest {
                 samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), List.of("lap"), "plain", Map.of(),
                 Map.of(new RoleKey("reed"), good),
                 new Contents(false, false)))).get(0);
-        return works.work(kits.kit(kit));
+        return works.work(book.kit(kit));
     }
 
     private KitWork cloth(Fabric fabric) {
-        return works.work(kits.kit(samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), fabric)));
+        return works.work(book.kit(samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "3 1/2 x 9 1/2", 24), fabric)));
     }
 }

@@ -176,7 +176,7 @@ class BadInputTest {
             assertThat(owner.post(path, Map.of()).statusCode()).as(path).isLessThan(500);
             assertThat(owner.post(path, Map.of(
                     "plannedCutId", "x", "planVersion", "x", "clientId", "x", "version", "x", "cellColumns", "-9", "pattern", "x",
-                    "line", "x", "movement", "x", "boltId", "x", "roles[900].name", "x")).statusCode()).as(path + " with nonsense")
+                    "kind", "x", "movement", "x", "boltId", "x", "roles[900].name", "x")).statusCode()).as(path + " with nonsense")
                     .isLessThan(500);
         }
     }

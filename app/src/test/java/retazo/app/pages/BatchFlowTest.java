@@ -25,6 +25,7 @@ import retazo.app.patterns.file.PatternContent;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
@@ -55,6 +56,7 @@ class BatchFlowTest {
     private final TestShop.Shop shop;
     private final Samples samples;
     private final RunService runs;
+    private final RunBook book;
     private final CutService cuts;
     private final KitService kits;
     private final StockService stock;
@@ -62,10 +64,11 @@ class BatchFlowTest {
     private long bolt;
     private long kit;
 
-    BatchFlowTest(TestShop.Shop shop, RunService runs, CutService cuts, KitService kits, StockService stock) {
+    BatchFlowTest(TestShop.Shop shop, RunService runs, RunBook book, CutService cuts, KitService kits, StockService stock) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.runs = runs;
+        this.book = book;
         this.cuts = cuts;
         this.kits = kits;
         this.stock = stock;
@@ -90,7 +93,7 @@ class BatchFlowTest {
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
         assertThat(cuts.confirm(cut.id(), UUID.randomUUID(), 1)).isTrue();
         assertThat(bags(run)).allMatch(Bag::allCut);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.CUT);
+        assertThat(book.run(run).state()).isEqualTo(RunState.CUT);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(63));
     }
 
@@ -98,7 +101,7 @@ class BatchFlowTest {
     void lengths_that_makers_cut_stay_one_for_each_bag() {
         long run = samples.run(kit, 2);
 
-        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofInches(27), Length.ofInches(27));
+        assertThat(book.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofInches(27), Length.ofInches(27));
     }
 
     @Test
@@ -137,7 +140,7 @@ class BatchFlowTest {
         Samples.done(runs.leaveOutRest(run));
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.CANCELLED);
+        assertThat(book.run(run).state()).isEqualTo(RunState.CANCELLED);
     }
 
     @Test
@@ -167,7 +170,7 @@ class BatchFlowTest {
         long both = kitOfTwoAlike(other);
         Samples.done(kits.sellBy(both, Instructions.SHOP, "", 1));
         long run = samples.run(both, 2);
-        PlannedCut first = runs.currentCuts(Set.of(run)).stream().filter(cut -> cut.fabricId() == fabric.id()).findFirst().orElseThrow();
+        PlannedCut first = book.currentCuts(Set.of(run)).stream().filter(cut -> cut.fabricId() == fabric.id()).findFirst().orElseThrow();
 
         assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + first.id()).body())
                 .contains(other.name() + ": the same list, on top of these. 10 strips in 3 stacks for all, instead of 4.");
@@ -235,12 +238,12 @@ class BatchFlowTest {
     }
 
     private PlannedCut only(long run) {
-        List<PlannedCut> current = runs.currentCuts(Set.of(run));
+        List<PlannedCut> current = book.currentCuts(Set.of(run));
         assertThat(current).hasSize(1);
         return current.get(0);
     }
 
     private List<Bag> bags(long run) {
-        return runs.bags(Set.of(run)).get(run);
+        return book.bags(Set.of(run)).get(run);
     }
 }

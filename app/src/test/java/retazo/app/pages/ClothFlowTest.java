@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternVersion;
@@ -270,7 +271,7 @@ class ClothFlowTest {
 
     private Length length(long kit) {
         KitService kits = samples.bean(KitService.class);
-        return samples.bean(KitWorks.class).work(kits.kit(kit)).lengths().values().iterator().next();
+        return samples.bean(KitWorks.class).work(samples.bean(KitBook.class).kit(kit)).lengths().values().iterator().next();
     }
 
     private PatternVersion pattern(PatternAbout about) {

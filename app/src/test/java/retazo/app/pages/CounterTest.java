@@ -14,8 +14,8 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -29,10 +29,10 @@ class CounterTest {
 
     private final Samples samples;
     private final StockService stock;
-    private final RunService runs;
+    private final RunBook runs;
     private final Client ada;
 
-    CounterTest(TestShop.Shop shop, StockService stock, RunService runs) {
+    CounterTest(TestShop.Shop shop, StockService stock, RunBook runs) {
         this.samples = new Samples(shop);
         this.stock = stock;
         this.runs = runs;

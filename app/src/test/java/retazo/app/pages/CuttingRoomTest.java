@@ -9,8 +9,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Book;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -23,9 +23,9 @@ class CuttingRoomTest {
     private final TestShop.Shop shop;
     private final Samples samples;
     private final StockService stock;
-    private final RunService runs;
+    private final RunBook runs;
 
-    CuttingRoomTest(TestShop.Shop shop, StockService stock, RunService runs) {
+    CuttingRoomTest(TestShop.Shop shop, StockService stock, RunBook runs) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.stock = stock;

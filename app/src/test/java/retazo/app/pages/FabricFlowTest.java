@@ -9,7 +9,7 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.core.cloth.ClothKind;
@@ -54,7 +54,7 @@ class FabricFlowTest {
         assertThat(changed.usableWidth()).contains(Length.ofInches(37));
         assertThat(changed.prices().price()).isPresent();
         assertThat(changed.code()).isEqualTo(fabric.code());
-        assertThat(samples.bean(KitWorks.class).usableWidth(samples.bean(KitService.class).kit(kit), changed))
+        assertThat(samples.bean(KitWorks.class).usableWidth(samples.bean(KitBook.class).kit(kit), changed))
                 .isEqualTo(Length.ofInches(37));
     }
 }

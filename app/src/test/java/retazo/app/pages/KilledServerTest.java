@@ -22,8 +22,8 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Book;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -34,7 +34,7 @@ import retazo.core.measure.Length;
 class KilledServerTest {
 
     @Test
-    void every_confirmed_cut_is_there_after_kill_and_none_twice(TestShop.Shop shop, RunService runs, StockService stock) throws Exception {
+    void every_confirmed_cut_is_there_after_kill_and_none_twice(TestShop.Shop shop, RunBook runs, StockService stock) throws Exception {
         Samples samples = new Samples(shop);
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "5 yd");

@@ -14,12 +14,13 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
@@ -40,17 +41,19 @@ class KitSourceFlowTest {
     private final TestShop.Shop shop;
     private final Samples samples;
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
-    private final RunService runs;
+    private final RunBook runs;
     private final GoodService goods;
     private Fabric fabric;
     private long bolt;
     private long kit;
 
-    KitSourceFlowTest(TestShop.Shop shop, KitService kits, KitWorks works, RunService runs, GoodService goods) {
+    KitSourceFlowTest(TestShop.Shop shop, KitService kits, KitBook book, KitWorks works, RunBook runs, GoodService goods) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.runs = runs;
         this.goods = goods;
@@ -118,15 +121,15 @@ class KitSourceFlowTest {
 
             assertThat(designer.page().locator("#in-place").textContent().replaceAll("\\s+", " "))
                     .contains(squares.name(), "pack of 41", "12 are cut, for A", "12 × ");
-            assertThat(works.work(kits.kit(kit)).bill().picked()).containsExactly(Map.entry(squares.code(), Count.ONE));
-            assertThat(works.work(kits.kit(kit)).bill().lengths()).isEmpty();
+            assertThat(works.work(book.kit(kit)).bill().picked()).containsExactly(Map.entry(squares.code(), Count.ONE));
+            assertThat(works.work(book.kit(kit)).bill().lengths()).isEmpty();
             designer.go("/kits/" + kit + "/cutting-page");
             assertThat(designer.page().locator("article").textContent()).contains("Cut from " + squares.name());
 
             designer.go("/kits/" + kit + "/cloth?fabric=" + fabric.code());
             designer.press("Lay the whole cloth again");
             designer.page().locator("#cloth-list").waitFor();
-            assertThat(works.work(kits.kit(kit)).bill().lengths()).containsExactly(Map.entry(fabric.code(), Length.ofInches(27)));
+            assertThat(works.work(book.kit(kit)).bill().lengths()).containsExactly(Map.entry(fabric.code(), Length.ofInches(27)));
         }
     }
 
@@ -148,7 +151,7 @@ class KitSourceFlowTest {
 
         Client.of(shop, "idris").post("/kits/" + printed + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
 
-        assertThat(kits.kit(printed).quarters(fabric)).isEmpty();
+        assertThat(book.kit(printed).quarters(fabric)).isEmpty();
         assertThat(Client.of(shop, "idris").get("/kits/" + printed + "/cloth?others=true").body())
                 .contains("nothing can be chosen while the kit follows it").doesNotContain("\"way-");
     }
@@ -159,7 +162,7 @@ class KitSourceFlowTest {
                 samples.cutListPattern(new PatternAbout("Nima", List.of(), ""), "3 1/2 x 9 1/2", 24), fabric);
         Samples.done(kits.sellBy(decided, Instructions.SHOP, "We cut the pieces ourselves.", 1));
         Client.of(shop, "idris").post("/kits/" + decided + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-eighth"));
-        assertThat(kits.kit(decided).quarters(fabric)).contains(PrecutKind.FAT_EIGHTH);
+        assertThat(book.kit(decided).quarters(fabric)).contains(PrecutKind.FAT_EIGHTH);
 
         assertThat(kits.sellBy(decided, Instructions.PRINTED, "", 1).<String>match(done -> "done", problems -> problems.get(0).code()))
                 .isEqualTo("kit.not-on-paper");
@@ -178,7 +181,7 @@ class KitSourceFlowTest {
             designer.page().locator("[data-figure='lap.reed.sell']").first().click();
             designer.page().getByText("No choice of cuts takes fewer.").waitFor();
         }
-        assertThat(kits.kit(samples.cutListKit(planned, fabric)).sources().quarters()).containsValue(PrecutKind.FAT_QUARTER);
+        assertThat(book.kit(samples.cutListKit(planned, fabric)).sources().quarters()).containsValue(PrecutKind.FAT_QUARTER);
     }
 
     /** On 37 in three pieces of 9 1/2 lie side by side, or ten of 3 1/2; the fabric itself is planned on 40. */
@@ -191,14 +194,14 @@ class KitSourceFlowTest {
 
             assertThat(designer.page().locator("#own-settings").textContent()).contains("37 in in place of 40 in");
             assertThat(designer.page().getByLabel("Usable width").inputValue()).isEqualTo("37 in");
-            assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
+            assertThat(works.usableWidth(book.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
             designer.go("/kits/" + kit + "/cloth?squaring=2");
             designer.press("Keep them for this kit");
             designer.page().getByText("Kept for this kit alone.").waitFor();
-            assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
+            assertThat(works.usableWidth(book.kit(kit), fabric)).isEqualTo(Length.ofInches(37));
             designer.press("Follow the shop again");
             designer.page().getByText("follows its pattern and the shop again").waitFor();
-            assertThat(works.usableWidth(kits.kit(kit), fabric)).isEqualTo(Length.ofInches(40));
+            assertThat(works.usableWidth(book.kit(kit), fabric)).isEqualTo(Length.ofInches(40));
         }
     }
 

@@ -16,12 +16,13 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.file.PatternAbout;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.kit.Instructions;
@@ -41,17 +42,19 @@ class LeftOverFlowTest {
     private final TestShop.Shop shop;
     private final Samples samples;
     private final KitService kits;
-    private final RunService runs;
+    private final KitBook book;
+    private final RunBook runs;
     private final CutService cuts;
     private final GoodService goods;
     private Fabric fabric;
     private long giver;
     private long taker;
 
-    LeftOverFlowTest(TestShop.Shop shop, KitService kits, RunService runs, CutService cuts, GoodService goods) {
+    LeftOverFlowTest(TestShop.Shop shop, KitService kits, KitBook book, RunBook runs, CutService cuts, GoodService goods) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.kits = kits;
+        this.book = book;
         this.runs = runs;
         this.cuts = cuts;
         this.goods = goods;
@@ -116,7 +119,7 @@ class LeftOverFlowTest {
         assertThat(bag.picks()).singleElement().satisfies(pick -> assertThat(pick.goodId()).isEqualTo(leftOver().id()));
         assertThat(goods.counts(Set.of(leftOver().id())).get(leftOver().id()).free()).isZero();
         // The next bag finds none and takes the whole length.
-        assertThat(samples.bean(KitWorks.class).work(kits.kit(taker)).lengths().values()).containsExactly(Length.parse("3/4 yd"));
+        assertThat(samples.bean(KitWorks.class).work(book.kit(taker)).lengths().values()).containsExactly(Length.parse("3/4 yd"));
         assertThat(undone(giving)).isEqualTo("stock.left-over-used");
     }
 

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
@@ -111,7 +112,7 @@ class PairingFlowTest {
     }
 
     private Map<String, Count> picked(long kit) {
-        return samples.bean(KitWorks.class).work(samples.bean(KitService.class).kit(kit)).bill().picked();
+        return samples.bean(KitWorks.class).work(samples.bean(KitBook.class).kit(kit)).bill().picked();
     }
 
     private static LocatorAssertions awaited(Locator locator) {

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
@@ -46,7 +47,7 @@ class PracticeFlowTest {
     @Test
     void what_settings_would_change_is_seen_before_they_are_saved() {
         long kit = kit();
-        String name = samples.bean(KitService.class).kit(kit).name();
+        String name = samples.bean(KitBook.class).kit(kit).name();
         ShopPractice before = practice.practice();
         try (Tab owner = Tab.of(shop, "marisol")) {
             Page page = owner.page();
@@ -76,7 +77,7 @@ class PracticeFlowTest {
             awaited(page.locator("#own-settings")).containsText("none in place of 5 %");
             assertThat(length(kit)).isEqualTo(Length.parse("5/8 yd"));
             owner.go("/practice/own");
-            awaited(page.locator("tbody").filter(new Locator.FilterOptions().setHasText(samples.bean(KitService.class).kit(kit).name())))
+            awaited(page.locator("tbody").filter(new Locator.FilterOptions().setHasText(samples.bean(KitBook.class).kit(kit).name())))
                     .isVisible();
 
             owner.go("/kits/" + kit + "/cloth");
@@ -136,7 +137,7 @@ class PracticeFlowTest {
     }
 
     private Length length(long kit) {
-        return samples.bean(KitWorks.class).work(samples.bean(KitService.class).kit(kit)).lengths().values().iterator().next();
+        return samples.bean(KitWorks.class).work(samples.bean(KitBook.class).kit(kit)).lengths().values().iterator().next();
     }
 
     private long kit() {

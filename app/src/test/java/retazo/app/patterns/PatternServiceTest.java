@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.kits.KitBook;
 import retazo.app.shared.Outcome;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.size.QuiltSize;
@@ -78,13 +79,13 @@ class PatternServiceTest {
     @Test
     void an_archived_pattern_leaves_the_library_keeps_its_kits_and_comes_back() {
         long kit = samples.kit(samples.fabric());
-        PatternVersion pattern = samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern();
+        PatternVersion pattern = samples.bean(KitBook.class).kit(kit).pattern();
 
         patterns.archive(pattern.patternId());
 
         assertThat(patterns.newest(PatternSearch.byName(pattern.name()))).isEmpty();
         assertThat(patterns.newest(new PatternSearch(pattern.name(), "", "", "", "", true))).hasSize(1);
-        assertThat(samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern().name()).isEqualTo(pattern.name());
+        assertThat(samples.bean(KitBook.class).kit(kit).pattern().name()).isEqualTo(pattern.name());
         patterns.restore(pattern.patternId());
         assertThat(patterns.newest(PatternSearch.byName(pattern.name()))).hasSize(1);
     }
@@ -123,14 +124,14 @@ class PatternServiceTest {
     @Test
     void a_planned_kit_keeps_its_version_and_one_sees_what_changed() {
         long kit = samples.kit(samples.fabric());
-        PatternVersion first = samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern();
+        PatternVersion first = samples.bean(KitBook.class).kit(kit).pattern();
         QuiltDesign design = first.design();
         QuiltSize wider = QuiltSize.Grid.of(design.sizes().get(0).key(), "Mat", 4, 3, List.of());
         Samples.done(patterns.change(first.patternId(), 1, first.content().with(new QuiltDesign(
                 design.roles(), List.of(wider), design.table(), design.cutList(), design.drawing(), design.plannedFrom(),
                 design.overrides())), 1));
 
-        assertThat(samples.bean(retazo.app.kits.KitService.class).kit(kit).pattern().number()).isEqualTo(1);
+        assertThat(samples.bean(KitBook.class).kit(kit).pattern().number()).isEqualTo(1);
         String page = Client.of(shop, "idris").get("/patterns/" + first.patternId() + "/versions").body();
         // 3 × 3 patches became 4 × 3, of the same size.
         assertThat(page).contains("size Mat", "3 × 3 blocks", "4 × 3 blocks", "9 of", "12 of");

@@ -14,12 +14,14 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.plan.GoodLimit;
 import retazo.app.stock.Book;
 import retazo.app.stock.Reason;
@@ -44,14 +46,16 @@ class PickedKitsTest {
     private final Samples samples;
     private final RunDrafts drafts;
     private final RunService runs;
+    private final RunBook book;
     private final GoodService goods;
     private final PackingService packing;
 
-    PickedKitsTest(TestShop.Shop shop, RunDrafts drafts, RunService runs, GoodService goods, PackingService packing) {
+    PickedKitsTest(TestShop.Shop shop, RunDrafts drafts, RunService runs, RunBook book, GoodService goods, PackingService packing) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.drafts = drafts;
         this.runs = runs;
+        this.book = book;
         this.goods = goods;
         this.packing = packing;
     }
@@ -106,7 +110,7 @@ class PickedKitsTest {
         long run = samples.run(stock.kit(), 2);
 
         assertThat(stock.ids()).extracting(id -> goods.counts(List.of(id)).get(id).reserved()).containsExactly(2L, 6L, 2L);
-        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofYards(1, 1),
+        assertThat(book.currentCuts(Set.of(run))).extracting(PlannedCut::length).containsExactly(Length.ofYards(1, 1),
                 Length.ofYards(1, 1));
     }
 
@@ -123,7 +127,7 @@ class PickedKitsTest {
         String page = designer.post("/kits/" + stock.kit() + "/notions", Map.of("good", Long.toString(thread.id()), "count", "2")).body();
 
         assertThat(page).contains("2 × " + thread.name(), "goes along");
-        DraftPlan plan = drafts.draftPlan(runs.run(drafts.draft(List.of(new Run.Asked(stock.kit(), 3)), 1)));
+        DraftPlan plan = samples.bean(DraftPlans.class).plan(book.run(drafts.draft(List.of(new Run.Asked(stock.kit(), 3)), 1)));
         assertThat(plan.mostBags().bagsBuilt()).isEqualTo(2);
         assertThat(plan.goods()).extracting(shortage -> shortage.good().id(), GoodLimit.Shortage::missing)
                 .containsExactly(org.assertj.core.api.Assertions.tuple(thread.id(), 1L));
@@ -137,7 +141,7 @@ class PickedKitsTest {
         Stocked stock = stocked(2, 6, 4);
         long run = drafts.draft(List.of(new Run.Asked(stock.kit(), 3)), 1);
 
-        DraftPlan plan = drafts.draftPlan(runs.run(run));
+        DraftPlan plan = samples.bean(DraftPlans.class).plan(book.run(run));
 
         assertThat(plan.whole()).isFalse();
         assertThat(plan.mostBags().bagsBuilt()).isEqualTo(2);
@@ -153,7 +157,7 @@ class PickedKitsTest {
         samples.run(stock.kit(), 1);
         long second = drafts.draft(List.of(new Run.Asked(stock.kit(), 1)), 1);
 
-        assertThat(drafts.draftPlan(runs.run(second)).mostBags().bagsBuilt()).isZero();
+        assertThat(samples.bean(DraftPlans.class).plan(book.run(second)).mostBags().bagsBuilt()).isZero();
         assertThat(drafts.confirmWhole(second).<String>match(done -> "done", problems -> problems.get(0).code()))
                 .isEqualTo("run.stock-changed");
     }
@@ -162,11 +166,11 @@ class PickedKitsTest {
     void a_bag_is_packed_from_the_shelf_and_the_count_goes_down_once() {
         Stocked stock = stocked(5, 9, 4);
         long run = samples.run(stock.small(), 1);
-        Bag bag = runs.bags(Set.of(run)).get(run).get(0);
+        Bag bag = book.bags(Set.of(run)).get(run).get(0);
         assertThat(bag.picks()).extracting(Bag.Pick::count).containsExactlyInAnyOrder(1, 3, 1);
         assertThat(packing.done(bag.id(), 1).<String>match(done -> "done", problems -> problems.get(0).code())).isEqualTo("pack.missing");
 
-        bag.picks().forEach(pick -> Samples.done(packing.tickPick(bag.id(), pick.id(), 1)));
+        bag.picks().forEach(pick -> Samples.done(packing.tick(bag.id(), BagItem.pick(pick.id()), 1)));
         Samples.done(packing.done(bag.id(), 1));
         Samples.done(packing.done(bag.id(), 1));
 
@@ -180,14 +184,14 @@ class PickedKitsTest {
     void a_bag_whose_pick_is_gone_stays_open_and_takes_nothing() {
         Stocked stock = stocked(5, 4, 4);
         long run = samples.run(stock.small(), 1);
-        Bag bag = runs.bags(Set.of(run)).get(run).get(0);
-        bag.picks().forEach(pick -> Samples.done(packing.tickPick(bag.id(), pick.id(), 1)));
+        Bag bag = book.bags(Set.of(run)).get(run).get(0);
+        bag.picks().forEach(pick -> Samples.done(packing.tick(bag.id(), BagItem.pick(pick.id()), 1)));
         Samples.done(goods.move(stock.quarters().id(), -2, Reason.SOLD_BY_COUNT, Samples.entry()));
 
         String outcome = packing.done(bag.id(), 1).match(done -> "done", problems -> problems.get(0).code());
 
         assertThat(outcome).isEqualTo("good.not-enough");
-        assertThat(runs.bag(bag.id()).packed()).isFalse();
+        assertThat(book.bag(bag.id()).packed()).isFalse();
         assertThat(goods.counts(List.of(stock.roll().id())).get(stock.roll().id()).onHand()).isEqualTo(5);
     }
 
@@ -195,8 +199,8 @@ class PickedKitsTest {
     void what_is_left_out_is_free_again() {
         Stocked stock = stocked(5, 9, 4);
         long run = samples.run(stock.small(), 2);
-        Bag first = runs.bags(Set.of(run)).get(run).get(0);
-        first.picks().forEach(pick -> Samples.done(packing.tickPick(first.id(), pick.id(), 1)));
+        Bag first = book.bags(Set.of(run)).get(run).get(0);
+        first.picks().forEach(pick -> Samples.done(packing.tick(first.id(), BagItem.pick(pick.id()), 1)));
         Samples.done(packing.done(first.id(), 1));
 
         Samples.done(runs.leaveOutRest(run));

@@ -11,11 +11,12 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWorks;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
@@ -32,13 +33,15 @@ class RunDraftsTest {
     private final Samples samples;
     private final RunDrafts drafts;
     private final RunService runs;
+    private final RunBook book;
     private final StockService stock;
-    private final KitService kits;
+    private final KitBook kits;
 
-    RunDraftsTest(TestShop.Shop shop, RunDrafts drafts, RunService runs, StockService stock, KitService kits) {
+    RunDraftsTest(TestShop.Shop shop, RunDrafts drafts, RunService runs, RunBook book, StockService stock, KitBook kits) {
         this.samples = new Samples(shop);
         this.drafts = drafts;
         this.runs = runs;
+        this.book = book;
         this.stock = stock;
         this.kits = kits;
     }
@@ -62,15 +65,15 @@ class RunDraftsTest {
         samples.bolt(fabric, "85 in");
         long run = drafts.draft(List.of(new Run.Asked(samples.kit(fabric), 4)), 1);
 
-        DraftPlan plan = drafts.draftPlan(runs.run(run));
+        DraftPlan plan = samples.bean(DraftPlans.class).plan(book.run(run));
 
         assertThat(plan.whole()).isFalse();
         assertThat(plan.mostBags().bagsBuilt()).isEqualTo(2);
         assertThat(plan.shortages()).containsExactly(new Shortage(Long.toString(fabric.id()), Length.ofInches(81), 2));
         assertThat(code(drafts.confirmWhole(run))).isEqualTo("run.stock-changed");
         Samples.done(drafts.confirm(run, DraftPlan.Answer.MOST_BAGS, List.of(2)));
-        assertThat(runs.bags(Set.of(run)).get(run)).hasSize(2);
-        assertThat(runs.run(run).state()).isEqualTo(RunState.CONFIRMED);
+        assertThat(book.bags(Set.of(run)).get(run)).hasSize(2);
+        assertThat(book.run(run).state()).isEqualTo(RunState.CONFIRMED);
     }
 
     @Test
@@ -82,7 +85,7 @@ class RunDraftsTest {
 
         assertThat(code(drafts.confirm(run, DraftPlan.Answer.IN_ORDER, List.of(2)))).isEqualTo("run.stock-changed");
 
-        assertThat(runs.run(run).state()).isEqualTo(RunState.DRAFT);
+        assertThat(book.run(run).state()).isEqualTo(RunState.DRAFT);
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
     }
 
@@ -102,7 +105,7 @@ class RunDraftsTest {
 
         Samples.done(drafts.discard(run));
 
-        assertThatThrownBy(() -> runs.run(run)).isInstanceOf(NotFoundException.class);
+        assertThatThrownBy(() -> book.run(run)).isInstanceOf(NotFoundException.class);
     }
 
     @Test
@@ -113,7 +116,7 @@ class RunDraftsTest {
         samples.run(kit, 1);
         long second = drafts.draft(List.of(new Run.Asked(kit, 2)), 1);
 
-        assertThat(drafts.draftPlan(runs.run(second)).mostBags().bagsBuilt()).isEqualTo(1);
+        assertThat(samples.bean(DraftPlans.class).plan(book.run(second)).mostBags().bagsBuilt()).isEqualTo(1);
         assertThat(code(drafts.confirm(second, DraftPlan.Answer.MOST_BAGS, List.of(2)))).isEqualTo("run.stock-changed");
     }
 
@@ -130,7 +133,7 @@ class RunDraftsTest {
         samples.bolt(fabric, "85 in");
         long run = samples.run(samples.kit(fabric), 1);
 
-        Bag bag = runs.bags(Set.of(run)).get(run).get(0);
+        Bag bag = book.bags(Set.of(run)).get(run).get(0);
 
         assertThat(bag.lines()).extracting(Bag.Line::length).containsExactly(Length.ofInches(81, 2));
         assertThatThrownBy(() -> samples.shop().database().sql("UPDATE bag_line SET length_ticks = 1").update())
@@ -143,13 +146,13 @@ class RunDraftsTest {
         long bolt = samples.bolt(fabric, "85 in");
         long run = samples.run(samples.kit(fabric), 2);
         Samples.done(stock.correct(bolt, Length.ofInches(50), Samples.entry()));
-        assertThat(runs.bags(Set.of(run)).get(run)).anyMatch(Bag::waits);
+        assertThat(book.bags(Set.of(run)).get(run)).anyMatch(Bag::waits);
 
         samples.bolt(fabric, "2 yd");
         runs.planAgain(run);
 
-        assertThat(runs.bags(Set.of(run)).get(run)).noneMatch(Bag::waits);
-        assertThat(runs.currentCuts(Set.of(run))).extracting(PlannedCut::boltId).doesNotHaveDuplicates();
+        assertThat(book.bags(Set.of(run)).get(run)).noneMatch(Bag::waits);
+        assertThat(book.currentCuts(Set.of(run))).extracting(PlannedCut::boltId).doesNotHaveDuplicates();
     }
 
     @Test
@@ -159,7 +162,7 @@ class RunDraftsTest {
                 Samples.unique("B"), fabric.id(), "L1", "", Length.ofInches(39), Length.ofYards(5, 1), true), Samples.entry()));
         long run = drafts.draft(List.of(new Run.Asked(samples.kit(fabric), 1)), 1);
 
-        assertThat(drafts.draftPlan(runs.run(run)).mostBags().bagsBuilt()).isZero();
+        assertThat(samples.bean(DraftPlans.class).plan(book.run(run)).mostBags().bagsBuilt()).isZero();
     }
 
     private static String code(Outcome<?> outcome) {

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.cloth.ClothSettings;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
@@ -25,11 +26,13 @@ class KitClothController {
     private static final int LONGEST_REASON = 200;
 
     private final KitService kits;
+    private final KitBook book;
     private final KitClothPages pages;
     private final Words words;
 
-    KitClothController(KitService kits, KitClothPages pages, Words words) {
+    KitClothController(KitService kits, KitBook book, KitClothPages pages, Words words) {
         this.kits = kits;
+        this.book = book;
         this.pages = pages;
         this.words = words;
     }
@@ -38,7 +41,7 @@ class KitClothController {
     String cloth(
             @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String together,
             @RequestParam(defaultValue = "false") boolean others, ClothSettings settings, Model model) {
-        return show(kits.kit(id), fabric, new KitClothPage.Asked(settings, together, others, ""), Faults.NONE, model);
+        return show(book.kit(id), fabric, new KitClothPage.Asked(settings, together, others, ""), Faults.NONE, model);
     }
 
     @PostMapping("/kits/{id}/instructions")
@@ -60,7 +63,7 @@ class KitClothController {
     }
 
     private String refused(long id, String fabric, String reason, Faults faults, Model model) {
-        return show(kits.kit(id), fabric, KitClothPages.plainly(reason), faults, model);
+        return show(book.kit(id), fabric, KitClothPages.plainly(reason), faults, model);
     }
 
     private String show(Kit kit, String code, KitClothPage.Asked asked, Faults faults, Model model) {

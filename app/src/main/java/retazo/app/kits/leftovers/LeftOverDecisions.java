@@ -8,7 +8,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Decision;
 import retazo.app.kits.KeptLeftOverEntity;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.LeftOverBook;
 import retazo.app.shared.NotFoundException;
@@ -23,14 +23,14 @@ import retazo.core.measure.Problem;
 @Service
 class LeftOverDecisions {
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitWorks works;
     private final LeftOverOffers offers;
     private final GoodService goods;
     private final LeftOverBook book;
     private final Clock clock;
 
-    LeftOverDecisions(KitService kits, KitWorks works, LeftOverOffers offers, GoodService goods, LeftOverBook book, Clock clock) {
+    LeftOverDecisions(KitBook kits, KitWorks works, LeftOverOffers offers, GoodService goods, LeftOverBook book, Clock clock) {
         this.kits = kits;
         this.works = works;
         this.offers = offers;

@@ -14,9 +14,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitCloth;
 import retazo.app.kits.KitLeftOvers;
-import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
@@ -36,11 +36,11 @@ public class LeftOverOffers {
 
     private static final int MOST_OFFERS = 6;
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitWorks works;
     private final GoodService goods;
 
-    LeftOverOffers(KitService kits, KitWorks works, GoodService goods) {
+    LeftOverOffers(KitBook kits, KitWorks works, GoodService goods) {
         this.kits = kits;
         this.works = works;
         this.goods = goods;

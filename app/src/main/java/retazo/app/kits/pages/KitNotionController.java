@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitNotion;
 import retazo.app.kits.KitService;
 import retazo.app.shared.FieldReader;
@@ -20,11 +21,13 @@ import retazo.app.stock.goods.GoodService;
 class KitNotionController {
 
     private final KitService kits;
+    private final KitBook book;
     private final GoodService goods;
     private final Words words;
 
-    KitNotionController(KitService kits, GoodService goods, Words words) {
+    KitNotionController(KitService kits, KitBook book, GoodService goods, Words words) {
         this.kits = kits;
+        this.book = book;
         this.goods = goods;
         this.words = words;
     }
@@ -42,7 +45,7 @@ class KitNotionController {
             next.addFlashAttribute("refused", words.of(reader.problems().get(0)));
             return "redirect:/kits/" + id + "#notions";
         }
-        kits.take(id, kits.kit(id).sources().with(notion, each)).match(
+        kits.take(id, book.kit(id).sources().with(notion, each)).match(
                 kit -> next.addFlashAttribute("done", words.text(each > 0 ? "done.notion" : "done.notion-out", notion.name(), each)),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return "redirect:/kits/" + id + "#notions";

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternSearch;
@@ -24,14 +24,14 @@ import retazo.core.bolt.KitsPossible;
 @Component
 class KitPages {
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitWorks works;
     private final PatternService patterns;
     private final KitShelf shelf;
     private final PracticeService practice;
     private final Words words;
 
-    KitPages(KitService kits, KitWorks works, PatternService patterns, KitShelf shelf, PracticeService practice, Words words) {
+    KitPages(KitBook kits, KitWorks works, PatternService patterns, KitShelf shelf, PracticeService practice, Words words) {
         this.kits = kits;
         this.works = works;
         this.patterns = patterns;

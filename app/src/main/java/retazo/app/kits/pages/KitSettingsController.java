@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.cloth.ClothSettings;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitSettings;
 import retazo.app.kits.KitWorks;
@@ -25,12 +26,14 @@ import retazo.core.measure.Length;
 class KitSettingsController {
 
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
     private final PracticeService practice;
     private final Words words;
 
-    KitSettingsController(KitService kits, KitWorks works, PracticeService practice, Words words) {
+    KitSettingsController(KitService kits, KitBook book, KitWorks works, PracticeService practice, Words words) {
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.practice = practice;
         this.words = words;
@@ -39,7 +42,7 @@ class KitSettingsController {
     /** Keeps what was tried out; what cannot be read is shown again where it was typed. */
     @PostMapping("/settings")
     String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next) {
-        Kit kit = kits.kit(id);
+        Kit kit = book.kit(id);
         FieldReader reader = new FieldReader();
         ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
         Optional<Length> width = settings.usableWidth(reader).or(() -> kit.settings().width());
@@ -60,7 +63,7 @@ class KitSettingsController {
     @PostMapping("/long-strips")
     String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric,
             RedirectAttributes next) {
-        kits.set(id, kits.kit(id).settings().with(lay));
+        kits.set(id, book.kit(id).settings().with(lay));
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         return back(id, fabric, next);
     }

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitSources;
 import retazo.app.shared.NotFoundException;
@@ -25,11 +26,13 @@ import retazo.core.cloth.RoleKey;
 class KitSourceController {
 
     private final KitService kits;
+    private final KitBook book;
     private final GoodService goods;
     private final Words words;
 
-    KitSourceController(KitService kits, GoodService goods, Words words) {
+    KitSourceController(KitService kits, KitBook book, GoodService goods, Words words) {
         this.kits = kits;
+        this.book = book;
         this.goods = goods;
         this.words = words;
     }
@@ -45,7 +48,7 @@ class KitSourceController {
     String take(
             @PathVariable long id, @RequestParam String fabric, @RequestParam Optional<String> role, @RequestParam Optional<String> good,
             @RequestParam Optional<String> quarters, RedirectAttributes next) {
-        Kit kit = kits.kit(id);
+        Kit kit = book.kit(id);
         Fabric cloth = kit.fabric(fabric);
         KitSources whole = kit.layingWhole(cloth).sources();
         KitSources wanted = quarters.isPresent()
@@ -58,7 +61,7 @@ class KitSourceController {
     /** Lays the whole cloth again. */
     @PostMapping("/none")
     String layWhole(@PathVariable long id, @RequestParam String fabric, RedirectAttributes next) {
-        Kit kit = kits.kit(id);
+        Kit kit = book.kit(id);
         return keep(id, fabric, kit.layingWhole(kit.fabric(fabric)).sources(), next);
     }
 

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.PatternSearch;
@@ -29,13 +29,13 @@ import retazo.core.measure.LengthUnit;
 @Transactional(readOnly = true)
 class PracticeEffects {
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitWorks works;
     private final PatternService patterns;
     private final PracticeService practice;
     private final Words words;
 
-    PracticeEffects(KitService kits, KitWorks works, PatternService patterns, PracticeService practice, Words words) {
+    PracticeEffects(KitBook kits, KitWorks works, PatternService patterns, PracticeService practice, Words words) {
         this.kits = kits;
         this.works = works;
         this.patterns = patterns;

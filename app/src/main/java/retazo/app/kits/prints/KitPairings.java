@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitSingle;
 import retazo.app.kits.KitWork;
@@ -31,12 +32,14 @@ public class KitPairings {
 
     private final KitPairingRepository pairings;
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
     private final GoodService goods;
 
-    KitPairings(KitPairingRepository pairings, KitService kits, KitWorks works, GoodService goods) {
+    KitPairings(KitPairingRepository pairings, KitService kits, KitBook book, KitWorks works, GoodService goods) {
         this.pairings = pairings;
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.goods = goods;
     }
@@ -110,7 +113,7 @@ public class KitPairings {
     /** Takes a single in place of a print, or says what speaks against it. */
     @Transactional
     Outcome<Kit> take(long kitId, KitSingle single) {
-        Kit kit = kits.kit(kitId);
+        Kit kit = book.kit(kitId);
         Optional<Bundle> bundle = of(kit).stream().filter(one -> one.role().key().equals(single.role())).findFirst();
         boolean gives = bundle.map(one -> replacements(kit, one).contains(single.good())).orElse(false);
         return gives
@@ -121,7 +124,7 @@ public class KitPairings {
     /** Does without a single. */
     @Transactional
     void giveBack(long kitId, long goodId) {
-        kits.take(kitId, kits.kit(kitId).sources().withoutSingle(goodId));
+        kits.take(kitId, book.kit(kitId).sources().withoutSingle(goodId));
     }
 
     /** Keeps which prints a unit of a kit takes. */

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitService;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitSingle;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
@@ -30,12 +30,12 @@ import retazo.core.precut.PrintMatching;
 @RequestMapping("/kits/{id}/pairing")
 class PairingController {
 
-    private final KitService kits;
+    private final KitBook kits;
     private final KitPairings pairings;
     private final GoodService goods;
     private final Words words;
 
-    PairingController(KitService kits, KitPairings pairings, GoodService goods, Words words) {
+    PairingController(KitBook kits, KitPairings pairings, GoodService goods, Words words) {
         this.kits = kits;
         this.pairings = pairings;
         this.goods = goods;

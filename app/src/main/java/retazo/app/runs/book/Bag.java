@@ -13,7 +13,7 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
     }
 
     /** Something counted of the bill: packs, loose precuts, a copy of the pattern. */
-    public record Pick(long id, long goodId, String letters, int count) {
+    public record Pick(long id, long goodId, Letters letters, int count) {
 
         /** Whose reservation in stock this is. */
         public String owner() {
@@ -31,7 +31,7 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
      * @param into what the length is cut into in the shop; empty for one folded length
      * @param cut  its cut by the plan of now, done or not; absent while no bolt has room for it
      */
-    public record Line(long id, long fabricId, String letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
+    public record Line(long id, long fabricId, Letters letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
 
         public boolean isCut() {
             return cut.filter(planned -> planned.state() == PlannedCut.State.CUT).isPresent();

@@ -41,7 +41,7 @@ public class BagLineEntity {
     private long fabricId;
 
     @Column(nullable = false)
-    private String letters;
+    private Letters letters;
 
     @Column(name = "exact_ticks", nullable = false)
     private Length exact;
@@ -67,7 +67,7 @@ public class BagLineEntity {
         line.bag = bag;
         line.position = position;
         line.fabricId = fabricId;
-        line.letters = String.join(" ", cut.letters());
+        line.letters = new Letters(cut.letters());
         line.exact = cut.exact();
         line.length = cut.length();
         line.plannedWidth = cut.plannedWidth();
@@ -92,7 +92,7 @@ public class BagLineEntity {
         return fabricId;
     }
 
-    public String letters() {
+    public Letters letters() {
         return letters;
     }
 

@@ -29,7 +29,7 @@ public class BagPickEntity {
     private long goodId;
 
     @Column(nullable = false)
-    private String letters;
+    private Letters letters;
 
     @Column(nullable = false)
     private int count;
@@ -42,7 +42,7 @@ public class BagPickEntity {
         pick.bagId = bagId;
         pick.position = position;
         pick.goodId = goodId;
-        pick.letters = String.join(" ", picked.letters());
+        pick.letters = new Letters(picked.letters());
         pick.count = Math.toIntExact(picked.count().value());
         return pick;
     }

@@ -9,7 +9,7 @@ import retazo.core.measure.Length;
 /**
  * A planned cut as other features see it.
  *
- * @param position  in the order of cutting on its bolt
+ * @param place     in the plan
  * @param targets   what it serves, one or more; several where the pieces of bags are cut together
  * @param into      what the length of each target is cut into in the shop; empty for one folded length
  * @param bagClosed whether one of its bags is packed or left out
@@ -18,16 +18,37 @@ public record PlannedCut(
         long id,
         long runId,
         long boltId,
-        int position,
+        Place place,
         Length length,
-        int planVersion,
         State state,
         List<Target> targets,
         long kitId,
         long fabricId,
-        String letters,
+        Letters letters,
         Optional<ShopCut> into,
         boolean bagClosed) {
+
+    /**
+     * Where a cut stands.
+     *
+     * @param planVersion of the run's plans
+     * @param position    in the order of cutting on its bolt
+     */
+    public record Place(int planVersion, int position) {
+    }
+
+    /** Whether it is still to be cut. */
+    public boolean isPlanned() {
+        return state == State.PLANNED;
+    }
+
+    public int planVersion() {
+        return place.planVersion();
+    }
+
+    public int position() {
+        return place.position();
+    }
 
     /** A line of a bag that a cut serves. */
     public record Target(long bagLineId, long bagId, int bagNumber) {

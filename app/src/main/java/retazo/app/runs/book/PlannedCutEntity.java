@@ -88,7 +88,7 @@ public class PlannedCutEntity {
 
     public PlannedCut toPlannedCut() {
         return new PlannedCut(
-                id, runId, boltId, position, length, planVersion, state,
+                id, runId, boltId, new PlannedCut.Place(planVersion, position), length, state,
                 lines().map(one -> new PlannedCut.Target(one.id(), one.bag().id(), one.bag().number())).toList(), line.bag().kitId(),
                 line.fabricId(),
                 line.letters(), line.into(), lines().anyMatch(one -> !one.bag().isOpen()));

@@ -1,8 +1,8 @@
 /**
  * What of a run is kept: its lines, bags with their frozen bills, planned cuts.
  *
- * <p>Entry: {@link retazo.app.runs.book.Run}, {@link retazo.app.runs.book.Bag} and {@link retazo.app.runs.book.PlannedCut} for whoever
- * reads. May use {@code stock}.
+ * <p>Entry: {@link retazo.app.runs.book.RunBook}, which reads {@link retazo.app.runs.book.Run}, {@link retazo.app.runs.book.Bag} and
+ * {@link retazo.app.runs.book.PlannedCut}. May use {@code stock} and {@code shared}.
  */
 @NamedInterface("book")
 @NullMarked

@@ -14,6 +14,7 @@ import retazo.app.TestShop;
 import retazo.app.cloth.ClothQuestion;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitSingle;
 import retazo.app.kits.KitSources;
@@ -45,14 +46,16 @@ class KitOtherSourcesTest {
     private final Samples samples;
     private final KitOtherSources others;
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
     private Fabric fabric;
     private Good squares;
 
-    KitOtherSourcesTest(TestShop.Shop shop, KitOtherSources others, KitService kits, KitWorks works, GoodService goods) {
+    KitOtherSourcesTest(TestShop.Shop shop, KitOtherSources others, KitService kits, KitBook book, KitWorks works, GoodService goods) {
         this.samples = new Samples(shop);
         this.others = others;
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.squares = Samples
                 .done(goods.add(new NewGood(Samples.unique("OWN"), Samples.unique("Large squares "), new GoodKind.Precut(
@@ -66,7 +69,7 @@ class KitOtherSourcesTest {
 
     @Test
     void quarters_and_precuts_that_give_everything_are_offered_with_what_they_take() {
-        Kit kit = kits.kit(samples.kit(fabric));
+        Kit kit = book.kit(samples.kit(fabric));
 
         List<ClothQuestion.Other> all = all(kit);
 
@@ -82,11 +85,11 @@ class KitOtherSourcesTest {
     /** With the binding in the bag no quarter gives all, and beside the squares a length stays on the bolt. */
     @Test
     void a_cloth_that_is_also_the_binding_comes_from_precuts_in_part_and_from_no_quarters() {
-        Kit plain = kits.kit(samples.kit(fabric));
+        Kit plain = book.kit(samples.kit(fabric));
         long bound = Samples.done(kits.add(new NewKits(
                 plain.pattern(), List.of("mat"), "bound", Map.of(new RoleKey("all"), fabric), Map.of(), new Contents(true, false)))).get(0);
 
-        List<ClothQuestion.Other> all = all(kits.kit(bound));
+        List<ClothQuestion.Other> all = all(book.kit(bound));
 
         assertThat(all).noneMatch(other -> other.role().isEmpty());
         assertThat(ofSquares(all).needs()).hasSize(2).anyMatch(need -> need.cloth().isPresent());
@@ -95,8 +98,8 @@ class KitOtherSourcesTest {
     @Test
     void what_a_kit_takes_is_marked_and_found_without_looking_at_all_others() {
         long id = samples.kit(fabric);
-        Samples.done(kits.take(id, kits.kit(id).sources().with(new RoleKey("all"), squares)));
-        Kit kit = kits.kit(id);
+        Samples.done(kits.take(id, book.kit(id).sources().with(new RoleKey("all"), squares)));
+        Kit kit = book.kit(id);
 
         List<ClothQuestion.Other> taken = others.of(kit, fabric, tried(kit, false));
 
@@ -112,17 +115,17 @@ class KitOtherSourcesTest {
     void quarters_that_do_not_give_everything_are_refused_and_nothing_is_kept() {
         long id = samples.kit(fabric);
 
-        assertThat(kits.take(id, kits.kit(id).sources().with(fabric.id(), PrecutKind.FAT_EIGHTH)).<String>match(kit -> "taken",
+        assertThat(kits.take(id, book.kit(id).sources().with(fabric.id(), PrecutKind.FAT_EIGHTH)).<String>match(kit -> "taken",
                 problems -> problems.get(0).code()))
                 .isEqualTo("kit.not-from-quarters");
-        assertThat(kits.kit(id).sources()).isEqualTo(KitSources.NONE);
+        assertThat(book.kit(id).sources()).isEqualTo(KitSources.NONE);
     }
 
     /** Picked twice it would be counted as one. */
     @Test
     void precuts_that_are_a_single_of_the_kit_already_are_refused() {
         long id = samples.kit(fabric);
-        KitSources single = kits.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintMatching.Value.LIGHT, 1));
+        KitSources single = book.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintMatching.Value.LIGHT, 1));
 
         assertThat(
                 kits.take(id, single.with(new RoleKey("all"), squares)).<String>match(kit -> "taken", problems -> problems.get(0).code()))

@@ -14,13 +14,14 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.runs.RunDrafts;
-import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
@@ -43,19 +44,22 @@ class LeftOverOffersTest {
     private final LeftOverOffers offers;
     private final LeftOverDecisions decisions;
     private final KitService kits;
+    private final KitBook book;
     private final KitWorks works;
     private final GoodService goods;
-    private final RunService runs;
+    private final RunBook runs;
     private Fabric fabric;
     private long giver;
     private long taker;
 
-    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, LeftOverDecisions decisions, KitService kits, KitWorks works,
-            GoodService goods, RunService runs) {
+    LeftOverOffersTest(TestShop.Shop shop, LeftOverOffers offers, LeftOverDecisions decisions, KitService kits, KitBook book,
+            KitWorks works,
+            GoodService goods, RunBook runs) {
         this.samples = new Samples(shop);
         this.offers = offers;
         this.decisions = decisions;
         this.kits = kits;
+        this.book = book;
         this.works = works;
         this.goods = goods;
         this.runs = runs;
@@ -71,7 +75,7 @@ class LeftOverOffersTest {
 
     @Test
     void a_rest_is_offered_to_kits_that_it_spares_cloth_and_as_quarters() {
-        LeftOverOffers.Offer offer = offers.of(kits.kit(giver), fabric).get(0);
+        LeftOverOffers.Offer offer = offers.of(book.kit(giver), fabric).get(0);
 
         assertThat(offer.rests().width()).isEqualTo(Length.ofInches(20));
         assertThat(offer.serves()).extracting(serves -> serves.kit().id()).containsExactly(taker);
@@ -93,7 +97,7 @@ class LeftOverOffersTest {
                 .isEqualTo("left.does-not-serve");
         assertThat(code(accept(rest("20", "20"), new LeftOverDecisions.Purpose(Optional.empty(), Optional.of(giver)))))
                 .isEqualTo("left.does-not-serve");
-        assertThat(kits.kit(giver).leftOvers().kept()).isEmpty();
+        assertThat(book.kit(giver).leftOvers().kept()).isEmpty();
     }
 
     @Test
@@ -115,7 +119,7 @@ class LeftOverOffersTest {
         Samples.done(kits.sellBy(giver, Instructions.OURS, "", 1));
 
         assertThat(code(decisions.take(taker, left.id(), 1))).isEqualTo("left.not-for-this-kit");
-        assertThat(works.work(kits.kit(giver)).leftOvers(fabric.code())).isEmpty();
+        assertThat(works.work(book.kit(giver)).leftOvers(fabric.code())).isEmpty();
     }
 
     /** One left-over is there: the first kit of a run takes it, the second takes its whole length. */
@@ -144,7 +148,7 @@ class LeftOverOffersTest {
         Samples.done(goods.correct(left.id(), 1, Samples.entry()));
 
         // 20 yd give 26 lengths of 3/4 yd.
-        assertThat(works.possible(works.work(kits.kit(taker))).bags().value()).isEqualTo(26);
+        assertThat(works.possible(works.work(book.kit(taker))).bags().value()).isEqualTo(26);
     }
 
     private LeftOverOffers.Rest rest(String width, String height) {

@@ -1,0 +1,91 @@
+package retazo.app.cutting;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
+import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.ShopUnit;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockService;
+import retazo.core.measure.Length;
+
+/** Puts the list of open tickets together. */
+@Service
+@Transactional(readOnly = true)
+class OpenTickets {
+
+    private final RunBook runs;
+    private final StockService stock;
+    private final FabricService fabrics;
+    private final KitBook kits;
+    private final ShopUnit unit;
+
+    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, KitBook kits, ShopUnit unit) {
+        this.runs = runs;
+        this.stock = stock;
+        this.fabrics = fabrics;
+        this.kits = kits;
+        this.unit = unit;
+    }
+
+    /** A ticket in the list: a bolt to fetch and what is cut from it. */
+    record ListedTicket(long runId, long boltId, String boltCode, String place, String lot, Fabric fabric, long left, long all,
+            LengthView length) {
+    }
+
+    /** The open tickets of a run, in the order of the shelf. */
+    record RunTickets(long runId, String asked, List<ListedTicket> tickets) {
+    }
+
+    /** The open tickets by run, the oldest run first. */
+    List<RunTickets> all() {
+        List<Run> open = runs.all().stream().filter(run -> run.state().isOpen()).toList();
+        Map<Long, List<PlannedCut>> byRun = runs.currentCuts(open.stream().map(Run::id).collect(Collectors.toSet())).stream()
+                .collect(Collectors.groupingBy(PlannedCut::runId));
+        Map<Long, Kit> byId = kits
+                .byIds(open.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        return open.stream()
+                .sorted(Comparator.comparing(Run::id))
+                .map(run -> new RunTickets(
+                        run.id(),
+                        run.asked().stream()
+                                .map(asked -> asked.quantity() + " " + requireNonNull(byId.get(asked.kitId())).sizeName())
+                                .collect(Collectors.joining(", ")),
+                        tickets(run, byRun.getOrDefault(run.id(), List.of()))))
+                .filter(run -> !run.tickets().isEmpty())
+                .toList();
+    }
+
+    private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts) {
+        Map<Long, List<PlannedCut>> byBolt = cuts.stream()
+                .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
+        Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
+        Map<Long, Fabric> byId = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).toList());
+        return byBolt.entrySet().stream()
+                .map(entry -> {
+                    Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
+                    List<PlannedCut> left = entry.getValue().stream().filter(PlannedCut::isPlanned).toList();
+                    Length length = left.stream().map(PlannedCut::length).reduce(Length.ZERO, Length::plus);
+                    return new ListedTicket(
+                            run.id(), bolt.id(), bolt.code(), bolt.place(), bolt.lot(), requireNonNull(byId.get(bolt.fabricId())),
+                            left.size(),
+                            entry.getValue().size(), LengthView.of(length, unit.sellingUnit()));
+                })
+                .filter(ticket -> ticket.left() > 0)
+                .sorted(Comparator.comparing(ListedTicket::place).thenComparing(ListedTicket::boltCode))
+                .toList();
+    }
+}

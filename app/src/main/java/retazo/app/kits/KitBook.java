@@ -1,0 +1,105 @@
+package retazo.app.kits;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.shared.NotFoundException;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
+import retazo.core.cloth.RoleKey;
+
+/** Reads the kits that the shop has. */
+@Service
+@Transactional(readOnly = true)
+public class KitBook {
+
+    private final KitRepository kits;
+    private final PatternService patterns;
+    private final FabricService fabrics;
+    private final GoodService goods;
+    private final LeftOverBook leftOvers;
+
+    KitBook(KitRepository kits, PatternService patterns, FabricService fabrics, GoodService goods, LeftOverBook leftOvers) {
+        this.kits = kits;
+        this.patterns = patterns;
+        this.fabrics = fabrics;
+        this.goods = goods;
+        this.leftOvers = leftOvers;
+    }
+
+    /** All kits, by pattern, colourway and the order of the pattern's sizes. */
+    public List<Kit> all() {
+        return toKits(kits.findAll());
+    }
+
+    public Kit kit(long id) {
+        return toKits(List.of(kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id)))).get(0);
+    }
+
+    public Map<Long, Kit> byIds(Collection<Long> ids) {
+        return toKits(kits.findByIdIn(ids)).stream().collect(Collectors.toMap(Kit::id, kit -> kit));
+    }
+
+    private List<Kit> toKits(List<KitEntity> entities) {
+        Map<Long, PatternVersion> versions = patterns
+                .versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
+        List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
+        Map<Long, Fabric> fabricsById = fabrics
+                .byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
+        Stream<Long> own = entities.stream().flatMap(entity -> Stream.concat(
+                Stream.concat(entity.precuts().values().stream(), entity.notions().keySet().stream()),
+                entity.singles().stream().map(SingleChoice::goodId)));
+        Map<Long, Good> goodsById = goods.byIds(
+                Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
+        Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
+        return entities.stream()
+                .map(entity -> toKit(entity, requireNonNull(versions.get(entity.patternVersionId())),
+                        new Known(fabricsById, goodsById, leftOversByKit)))
+                .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
+                        .thenComparing(Kit::colourway)
+                        .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
+                .toList();
+    }
+
+    /** What kits name by ids. */
+    private record Known(Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, KitLeftOvers> leftOvers) {
+    }
+
+    private Kit toKit(KitEntity entity, PatternVersion version, Known known) {
+        Map<RoleKey, Fabric> fabricByRole = new HashMap<>();
+        Map<RoleKey, Good> goodByRole = new HashMap<>();
+        entity.colourway().choiceByRole().forEach((role, choice) -> {
+            choice.fabricId().ifPresent(id -> fabricByRole.put(new RoleKey(role), known.fabrics().get(id)));
+            choice.goodId().ifPresent(id -> goodByRole.put(new RoleKey(role), known.goods().get(id)));
+        });
+        Map<RoleKey, Good> precuts = new HashMap<>();
+        entity.precuts().forEach((role, good) -> precuts.put(new RoleKey(role), known.goods().get(good)));
+        goodByRole.putAll(precuts);
+        List<KitSingle> singles = entity.singles().stream()
+                .map(one -> new KitSingle(new RoleKey(one.roleKey()), requireNonNull(known.goods().get(one.goodId())), one.value(),
+                        one.count()))
+                .sorted(Comparator.comparing(single -> single.good().name())).toList();
+        List<KitNotion> notions = entity.notions().entrySet().stream()
+                .map(one -> new KitNotion(requireNonNull(known.goods().get(one.getKey())), one.getValue()))
+                .sorted(Comparator.comparing(notion -> notion.good().name())).toList();
+        Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
+        return new Kit(
+                entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
+                entity.contents(), new Kit.Guided(entity.instructions(), entity.decision()), copy, entity.settings(),
+                new KitSources(precuts, entity.quarters(), singles, notions),
+                known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
+    }
+}

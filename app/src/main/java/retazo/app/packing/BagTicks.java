@@ -1,0 +1,56 @@
+package retazo.app.packing;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import retazo.app.runs.book.Bag;
+import retazo.app.shared.Moments;
+import retazo.app.staff.StaffService;
+
+/** What is ticked of bags, by whom and when. */
+@Component
+class BagTicks {
+
+    private final BagTickRepository ticks;
+    private final StaffService staff;
+    private final Clock clock;
+
+    BagTicks(BagTickRepository ticks, StaffService staff, Clock clock) {
+        this.ticks = ticks;
+        this.staff = staff;
+        this.clock = clock;
+    }
+
+    /** The ticks of a bag, by what is ticked. */
+    Map<BagItem, BagTickEntity> of(Bag bag) {
+        return ticks.of(bag.lines().stream().map(Bag.Line::id).toList(), bag.picks().stream().map(Bag.Pick::id).toList()).stream()
+                .collect(Collectors.toMap(BagTickEntity::item, Function.identity()));
+    }
+
+    /** Who put each thing in, and when, in words. */
+    Map<BagItem, String> words(Bag bag) {
+        Map<BagItem, BagTickEntity> byItem = of(bag);
+        Map<Long, String> people = staff.names(byItem.values().stream().map(BagTickEntity::personId).collect(Collectors.toSet()));
+        return byItem.entrySet().stream().collect(Collectors.toMap(
+                Map.Entry::getKey,
+                one -> people.getOrDefault(one.getValue().personId(), "") + ", "
+                        + Moments.near(one.getValue().at(), clock.instant())));
+    }
+
+    /** Ticks something of a bag; ticked twice, it is ticked once. */
+    void add(Bag bag, BagItem item, long personId) {
+        if (!of(bag).containsKey(item)) {
+            ticks.saveAndFlush(BagTickEntity.of(item, personId, clock.instant()));
+        }
+    }
+
+    /** Takes a tick away, if there is one. */
+    void remove(Bag bag, BagItem item) {
+        ticks.deleteAll(Optional.ofNullable(of(bag).get(item)).map(List::of).orElse(List.of()));
+        ticks.flush();
+    }
+}

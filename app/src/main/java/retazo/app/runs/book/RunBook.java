@@ -1,0 +1,117 @@
+package retazo.app.runs.book;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.NotFoundException;
+
+/** Reads what is kept of runs: what was asked, their bags with lines and picks, and the cuts by the plans of now. */
+@Service
+@Transactional(readOnly = true)
+public class RunBook {
+
+    private final RunRepository runs;
+    private final RunLineRepository runLines;
+    private final BagRepository bags;
+    private final BagLineRepository bagLines;
+    private final BagPickRepository picks;
+    private final BagLeftOverRepository leftOvers;
+    private final PlannedCutRepository cuts;
+
+    RunBook(
+            RunRepository runs, RunLineRepository runLines, BagRepository bags, BagLineRepository bagLines, BagPickRepository picks,
+            BagLeftOverRepository leftOvers, PlannedCutRepository cuts) {
+        this.runs = runs;
+        this.runLines = runLines;
+        this.bags = bags;
+        this.bagLines = bagLines;
+        this.picks = picks;
+        this.leftOvers = leftOvers;
+        this.cuts = cuts;
+    }
+
+    /** All runs, newest first. */
+    public List<Run> all() {
+        return toRuns(runs.findAllByOrderByIdDesc());
+    }
+
+    public Run run(long id) {
+        return toRuns(List.of(runs.findById(id).orElseThrow(() -> new NotFoundException("run", id)))).get(0);
+    }
+
+    /** The bags of runs with their lines and cuts, by run. */
+    public Map<Long, List<Bag>> bags(Set<Long> runIds) {
+        Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
+                .map(PlannedCutEntity::toPlannedCut)
+                .flatMap(cut -> cut.targets().stream().map(target -> Map.entry(target.bagLineId(), cut)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
+        Map<Long, List<BagLineEntity>> linesOf = bagLines.ofRuns(runIds).stream().collect(Collectors.groupingBy(line -> line.bag().id()));
+        Map<Long, List<BagPickEntity>> picksOf = picks
+                .findByBagIdInOrderByBagIdAscPositionAsc(found.stream().map(BagEntity::id).toList()).stream()
+                .collect(Collectors.groupingBy(BagPickEntity::bagId));
+        return found.stream()
+                .map(bag -> toBag(
+                        bag, linesOf.getOrDefault(bag.id(), List.of()), picksOf.getOrDefault(bag.id(), List.of()), cutOfLine))
+                .collect(Collectors.groupingBy(Bag::runId));
+    }
+
+    public Bag bag(long bagId) {
+        BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
+        return bags(Set.of(bag.runId())).getOrDefault(bag.runId(), List.of()).stream()
+                .filter(found -> found.id() == bagId)
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("bag", bagId));
+    }
+
+    /** The cuts of runs by the plans of now, done or not, by bolt and position. */
+    public List<PlannedCut> currentCuts(Set<Long> runIds) {
+        return cuts.current(runIds).stream().map(PlannedCutEntity::toPlannedCut).toList();
+    }
+
+    public PlannedCut plannedCut(long id) {
+        return cuts.findById(id).orElseThrow(() -> new NotFoundException("cut", id)).toPlannedCut();
+    }
+
+    /** What the lengths of bag lines leave that the shop keeps, by line. */
+    public Map<Long, List<Bag.LeftOver>> leftOvers(Collection<Long> bagLineIds) {
+        return leftOvers.findByBagLineIdInOrderByIdAsc(bagLineIds).stream().collect(Collectors.groupingBy(
+                BagLeftOverEntity::bagLineId, Collectors.mapping(BagLeftOverEntity::toLeftOver, Collectors.toList())));
+    }
+
+    /** The owners of what is reserved on the shelf for bags. */
+    public List<String> promisesTo(Set<Long> bagIds) {
+        return picks.findByBagIdInOrderByBagIdAscPositionAsc(bagIds).stream().map(pick -> pick.toPick().owner()).toList();
+    }
+
+    private List<Run> toRuns(List<RunEntity> entities) {
+        Map<Long, List<RunLineEntity>> byRun = runLines
+                .findByRunIdInOrderByRunIdAscPositionAsc(entities.stream().map(RunEntity::id).toList()).stream()
+                .collect(Collectors.groupingBy(RunLineEntity::runId));
+        return entities.stream()
+                .map(run -> new Run(
+                        run.id(), run.state(), run.planVersion(), run.createdAt(),
+                        byRun.getOrDefault(run.id(), List.of()).stream()
+                                .map(line -> new Run.Asked(line.kitId(), line.asked()))
+                                .toList()))
+                .toList();
+    }
+
+    private static Bag toBag(
+            BagEntity bag, List<BagLineEntity> lines, List<BagPickEntity> picks, Map<Long, PlannedCut> cutOfLine) {
+        return new Bag(
+                bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
+                bag.state() == BagEntity.State.LEFT_OUT,
+                lines.stream()
+                        .map(line -> new Bag.Line(
+                                line.id(), line.fabricId(), line.letters(), line.length(), line.into(),
+                                Optional.ofNullable(cutOfLine.get(line.id()))))
+                        .toList(),
+                picks.stream().map(BagPickEntity::toPick).toList());
+    }
+}
