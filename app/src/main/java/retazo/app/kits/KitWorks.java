@@ -26,7 +26,6 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.strip.LeftOver;
 import retazo.core.kit.BillCost;
-import retazo.core.kit.BillLine;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Planners;
@@ -182,15 +181,12 @@ public class KitWorks {
             return new KitsPossible(Map.of(), new Count(0), List.of());
         }
         Map<String, List<BoltStock>> bolts = new HashMap<>();
-        Map<String, Long> ids = work.kit().fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::code, Fabric::id));
+        Map<String, Long> ids = work.kit().fabricIdByCode();
         Map<Long, List<Bolt>> byFabric = stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
-        for (BillLine line : work.bill().lines()) {
-            line.match(
-                    cut -> bolts.put(cut.fabricCode(), BoltRequest.wideEnough(
-                            byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
-                            cut.plannedWidth())),
-                    picked -> null);
-        }
+        work.bill().lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
+                cut.fabricCode(), BoltRequest.wideEnough(
+                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
+                        cut.plannedWidth())));
         Map<String, Count> free = new HashMap<>();
         Map<Long, GoodService.GoodCount> counts = goods.counts(work.kit().goodsByCode().values().stream().map(Good::id).toList());
         work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));

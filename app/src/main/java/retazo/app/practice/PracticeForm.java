@@ -25,8 +25,27 @@ import retazo.core.quilt.setting.Edges;
 public record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
         @Nullable String layers, @Nullable String longStrips,
-        @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable String pressing, @Nullable String selvedges,
-        @Nullable String partialSeams, @Nullable String halfSquares, @Nullable String halvedBlocks) {
+        @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable Papers papers, @Nullable Drawings drawings) {
+
+    /** What the papers say, as chosen. */
+    record Papers(@Nullable String pressing, @Nullable String selvedges, @Nullable String partialSeams) {
+
+        static final Papers UNSAID = new Papers(null, null, null);
+
+        static Papers of(PaperNotes notes) {
+            return new Papers(notes.pressing().name(), notes.selvedges().name(), notes.partial().name());
+        }
+    }
+
+    /** What drawings start with, as chosen. */
+    record Drawings(@Nullable String halfSquares, @Nullable String halvedBlocks) {
+
+        static final Drawings UNSAID = new Drawings(null, null);
+
+        static Drawings of(DrawingStart start) {
+            return new Drawings(start.halfSquares().name(), start.halved().name());
+        }
+    }
 
     static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
         Map<String, String> texts = new LinkedHashMap<>();
@@ -37,8 +56,7 @@ public record PracticeForm(
                 practice.lay().mostSizes().map(String::valueOf).orElse("any"),
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
-                notes.pressing().name(), notes.selvedges().name(),
-                notes.partial().name(), start.halfSquares().name(), start.halved().name());
+                Papers.of(notes), Drawings.of(start));
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
@@ -49,19 +67,30 @@ public record PracticeForm(
         };
     }
 
+    Papers papersChosen() {
+        return papers == null ? Papers.UNSAID : papers;
+    }
+
+    Drawings drawingsChosen() {
+        return drawings == null ? Drawings.UNSAID : drawings;
+    }
+
     /** What the papers say; unsaid where nothing was chosen. */
     PaperNotes notes() {
+        Papers chosen = papersChosen();
         return new PaperNotes(
-                named(PaperNotes.Pressing.values(), pressing, PaperNotes.Pressing.UNSAID),
-                named(PaperNotes.Selvedges.values(), selvedges, PaperNotes.Selvedges.UNSAID),
-                named(PaperNotes.PartialSeams.values(), partialSeams, PaperNotes.PartialSeams.UNSAID));
+                named(PaperNotes.Pressing.values(), chosen.pressing(), PaperNotes.Pressing.UNSAID),
+                named(PaperNotes.Selvedges.values(), chosen.selvedges(), PaperNotes.Selvedges.UNSAID),
+                named(PaperNotes.PartialSeams.values(), chosen.partialSeams(), PaperNotes.PartialSeams.UNSAID));
     }
 
     /** What drawings start with; as is customary where nothing was chosen. */
     DrawingStart drawingStart() {
+        Drawings chosen = drawingsChosen();
         return new DrawingStart(
-                named(UnitKind.HALF_SQUARE.methods().toArray(UnitMethod[]::new), halfSquares, DrawingStart.CUSTOMARY.halfSquares()),
-                named(Edges.CutBlocks.Cut.values(), halvedBlocks, DrawingStart.CUSTOMARY.halved()));
+                named(UnitKind.HALF_SQUARE.methods().toArray(UnitMethod[]::new), chosen.halfSquares(),
+                        DrawingStart.CUSTOMARY.halfSquares()),
+                named(Edges.CutBlocks.Cut.values(), chosen.halvedBlocks(), DrawingStart.CUSTOMARY.halved()));
     }
 
     private static <E extends Enum<E>> E named(E[] all, @Nullable String name, E otherwise) {

@@ -46,19 +46,22 @@ public record PracticePage(List<Group> groups) {
                 fields.group("measuring", Stream.of(
                         fields.measures(PracticeMeasure.SEAM_ALLOWANCE, PracticeMeasure.USABLE_WIDTH, PracticeMeasure.SQUARING,
                                 PracticeMeasure.CUTTING_STEP),
-                        List.of(fields.choice("selvedges", form.selvedges(), "practice.selvedges.", PaperNotes.Selvedges.values())))),
+                        List.of(fields.choiceOf("papers", "selvedges", form.papersChosen().selvedges(), "practice.selvedges.",
+                                PaperNotes.Selvedges.values())))),
                 fields.group("units", Stream.of(
                         fields.measures(PracticeMeasure.HALF_SQUARE_OVERSIZE, PracticeMeasure.HOURGLASS_OVERSIZE,
                                 PracticeMeasure.THREE_PATCH_OVERSIZE, PracticeMeasure.GEESE_OVERSIZE, PracticeMeasure.CLIPPED_OVERSIZE,
                                 PracticeMeasure.SQUARE_IN_SQUARE_OVERSIZE, PracticeMeasure.HALF_RECTANGLE_OVERSIZE,
                                 PracticeMeasure.STRIP_SET_LOSS),
                         List.of(
-                                fields.choice("halfSquares", form.halfSquares(), "practice.halfSquares.",
+                                fields.choiceOf("drawings", "halfSquares", form.drawingsChosen().halfSquares(), "practice.halfSquares.",
                                         UnitMethod.TWO_AT_A_TIME, UnitMethod.FOUR_AT_A_TIME, UnitMethod.EIGHT_AT_A_TIME,
                                         UnitMethod.TRIANGLES),
-                                fields.choice("halvedBlocks", form.halvedBlocks(), "cut.", Edges.CutBlocks.Cut.values()),
-                                fields.choice("pressing", form.pressing(), "practice.pressing.", PaperNotes.Pressing.values()),
-                                fields.choice("partialSeams", form.partialSeams(), "practice.partialSeams.",
+                                fields.choiceOf("drawings", "halvedBlocks", form.drawingsChosen().halvedBlocks(), "cut.",
+                                        Edges.CutBlocks.Cut.values()),
+                                fields.choiceOf("papers", "pressing", form.papersChosen().pressing(), "practice.pressing.",
+                                        PaperNotes.Pressing.values()),
+                                fields.choiceOf("papers", "partialSeams", form.papersChosen().partialSeams(), "practice.partialSeams.",
                                         PaperNotes.PartialSeams.values())))),
                 fields.group("edges", Stream.of(
                         fields.measures(PracticeMeasure.BORDER_TRIM, PracticeMeasure.BINDING_WIDTH, PracticeMeasure.THICK_BINDING_WIDTH,
@@ -100,8 +103,17 @@ public record PracticePage(List<Group> groups) {
         }
 
         Field choice(String name, @Nullable String value, String code, Enum<?>... choices) {
+            return choice(name, name, value, code, choices);
+        }
+
+        Field choiceOf(String part, String name, @Nullable String value, String code, Enum<?>... choices) {
+            return choice(name, part + "." + name, value, code, choices);
+        }
+
+        private Field choice(String name, String sentAs, @Nullable String value, String code, Enum<?>... choices) {
             return new Field(
-                    name, name, words.text("practice." + name), words.text("practice.help." + name), Objects.requireNonNullElse(value, ""),
+                    name, sentAs, words.text("practice." + name), words.text("practice.help." + name),
+                    Objects.requireNonNullElse(value, ""),
                     Arrays.stream(choices).map(one -> new Choice(one.name(), words.text(code + one.name()))).toList());
         }
     }

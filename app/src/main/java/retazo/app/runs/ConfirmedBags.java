@@ -5,7 +5,6 @@ import static java.util.Objects.requireNonNull;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
@@ -21,7 +20,6 @@ import retazo.app.runs.book.BagRepository;
 import retazo.app.runs.book.RunEntity;
 import retazo.app.runs.plan.RunBatches;
 import retazo.app.runs.plan.RunPlanning;
-import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.kit.BillLine;
@@ -52,28 +50,21 @@ class ConfirmedBags {
 
     /** The bags that a plan builds, numbered in the order of their kits. */
     void keep(RunEntity run, List<KitWork> works, BoltPlan plan) {
-        Map<String, BagLineEntity> lineOf = new HashMap<>();
+        Map<RunBatches.LineKey, BagLineEntity> lineOf = new HashMap<>();
         int number = 0;
         for (int group = 0; group < works.size(); group++) {
             KitWork work = works.get(group);
             Kit kit = work.kit();
-            Map<String, Long> ids = kit.fabricIdByCode();
             for (int bag = 0; bag < plan.built().get(group); bag++) {
                 number++;
                 BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
-                int position = 0;
-                for (BillLine line : work.bill().lines()) {
-                    position++;
-                    int place = position;
-                    String key = group + "/" + bag + "/";
-                    line.match(
-                            cut -> {
-                                BagLineEntity saved = bagLines
-                                        .save(BagLineEntity.of(entity, place, requireNonNull(ids.get(cut.fabricCode())), cut));
-                                keepLeftOvers(saved, work.leftOvers(cut.fabricCode()));
-                                return lineOf.put(key + ids.get(cut.fabricCode()), saved);
-                            },
-                            picked -> keepPick(entity, place, requireNonNull(kit.goodsByCode().get(picked.code())).id(), picked));
+                RunBatches.BagKey bagKey = new RunBatches.BagKey(group, bag);
+                for (int line = 0; line < work.bill().lines().size(); line++) {
+                    int position = line + 1;
+                    BillLine billed = work.bill().lines().get(line);
+                    billed.asCut().map(cut -> keepCut(entity, position, work, cut))
+                            .ifPresent(kept -> lineOf.put(bagKey.line(kept.fabricId()), kept));
+                    billed.asPicked().ifPresent(picked -> keepPick(entity, position, kit, picked));
                 }
             }
         }
@@ -85,13 +76,16 @@ class ConfirmedBags {
         planning.keep(new RunBatches(works).merged(plan.cuts(), lineOf), run.planVersion());
     }
 
-    private void keepLeftOvers(BagLineEntity line, Map<Good, Integer> each) {
-        each.forEach((good, count) -> leftOvers.save(BagLeftOverEntity.of(line.id(), good.id(), count)));
+    private BagLineEntity keepCut(BagEntity bag, int position, KitWork work, BillLine.Cut cut) {
+        long fabricId = requireNonNull(work.kit().fabricIdByCode().get(cut.fabricCode()));
+        BagLineEntity line = bagLines.save(BagLineEntity.of(bag, position, fabricId, cut));
+        work.leftOvers(cut.fabricCode()).forEach((good, count) -> leftOvers.save(BagLeftOverEntity.of(line.id(), good.id(), count)));
+        return line;
     }
 
-    private @Nullable BagLineEntity keepPick(BagEntity bag, int position, long goodId, BillLine.Picked picked) {
+    private void keepPick(BagEntity bag, int position, Kit kit, BillLine.Picked picked) {
+        long goodId = requireNonNull(kit.goodsByCode().get(picked.code())).id();
         Bag.Pick pick = picks.saveAndFlush(BagPickEntity.of(bag.id(), position, goodId, picked)).toPick();
         goods.reserve(goodId, pick.count(), pick.owner());
-        return null;
     }
 }

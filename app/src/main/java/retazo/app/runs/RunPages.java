@@ -20,6 +20,7 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.plan.BoltLayout;
 import retazo.app.shared.LengthView;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
@@ -124,7 +125,7 @@ class RunPages {
                 run, asked(run, byId), draft.whole(), answers,
                 draft.shortages().stream()
                         .map(shortage -> new ShortageView(
-                                fabrics.fabric(Long.parseLong(shortage.fabricCode())),
+                                fabrics.fabric(BoltLayout.fabricId(shortage.fabricCode())),
                                 LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
                         .toList(),
                 draft.goods().stream().map(shortage -> shortage.good().name() + ": " + shortage.missing() + " missing").toList(),

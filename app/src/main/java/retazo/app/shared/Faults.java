@@ -33,9 +33,9 @@ public record Faults(Map<String, String> byField) {
         return !byField.isEmpty();
     }
 
-    /** The sentence of a field, or null where it has no fault. */
+    /** The sentence of a field, or null where it has no fault; a field of a row may be named as its form sends it. */
     public @Nullable String at(String field) {
-        return byField.get(field);
+        return byField.get(field.replace("[", ".").replace("]", ""));
     }
 
     public int count() {

@@ -10,6 +10,7 @@ import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
+import retazo.core.measure.Reading;
 import retazo.core.measure.TypedLength;
 
 /** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
@@ -27,6 +28,14 @@ public final class FieldReader {
 
     public void add(Problem problem) {
         problems.add(problem);
+    }
+
+    /** What was understood; else nothing, with the problem at its field. */
+    public <T> Optional<T> take(String field, Reading<T> reading) {
+        return reading.match(Optional::of, problem -> {
+            add(problem.movedTo(field));
+            return Optional.empty();
+        });
     }
 
     public void addAll(List<Problem> more) {

@@ -32,13 +32,23 @@ public record Bolt(
         return onHand.minus(reserved).atLeast(Length.ZERO);
     }
 
+    /** What it is called in plans. */
+    public String key() {
+        return Long.toString(id);
+    }
+
+    /** The id of the bolt that a plan calls so. */
+    public static long idOf(String key) {
+        return Long.parseLong(key);
+    }
+
     /** As the core sees it, with what is free. */
     public BoltStock toStock() {
-        return new BoltStock(Long.toString(id), free(), usableWidth, started);
+        return new BoltStock(key(), free(), usableWidth, started);
     }
 
     /** As the core sees it, with all that is on hand, reserved or not. */
     public BoltStock toWholeStock() {
-        return new BoltStock(Long.toString(id), onHand, usableWidth, started);
+        return new BoltStock(key(), onHand, usableWidth, started);
     }
 }

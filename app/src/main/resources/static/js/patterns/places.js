@@ -25,8 +25,7 @@ function changesField() {
 /** Shows only the fields of the chosen rule and setting. */
 function showFields() {
     form.querySelectorAll("[data-for]").forEach((field) => {
-        const isKinds = field.querySelector("[data-for-map]") && rule.value === "map";
-        field.hidden = !isKinds && !field.dataset.for.split(" ").includes(rule.value);
+        field.hidden = field.dataset.for !== rule.value;
     });
     form.querySelectorAll("[data-setting-for]").forEach((field) => {
         field.hidden = field.dataset.settingFor !== setting.value;
@@ -34,7 +33,7 @@ function showFields() {
     form.querySelectorAll("[data-size]").forEach((size) => {
         size.hidden = size.dataset.size !== form.querySelector("#shown").value;
     });
-    form.querySelectorAll("[data-kinds], [data-colours]").forEach((field) => {
+    form.querySelectorAll("[data-lines]").forEach((field) => {
         field.rows = Math.min(14, Math.max(1, field.value.split("\n").length));
     });
 }
@@ -98,11 +97,11 @@ function tradeWith(spot) {
 /** Puts the numbered block into the chosen place of a map. */
 function put(number) {
     const cell = spotAt(chosen)?.dataset.map;
-    const names = [...form.querySelectorAll("[name=corner] option")].slice(1).map((option) => option.value);
-    const kinds = form.querySelector("[data-kinds]");
+    const names = form.dataset.blocks.split("\n");
+    const rows = form.elements.namedItem("rule.map.rows");
     if (cell && names[number - 1]) {
         const [row, column] = cell.split(",").map(Number);
-        change(kinds, withBlock(kinds.value, row, column, names[number - 1]));
+        change(rows, withBlock(rows.value, row, column, names[number - 1]));
     }
 }
 

@@ -62,16 +62,16 @@ class QuiltFlowTest {
             page.locator("#shown").selectOption(new SelectOption().setLabel("Crib"));
             awaited(page.locator(".quilt-title")).containsText("Crib");
             awaited(page.getByLabel("row 1, column 2: vane, turned 90°")).isVisible();
-            page.locator("[data-kinds]").fill("vane, vane @180");
+            page.locator("[name='rule.cycle.kinds']").fill("vane, vane @180");
             awaited(page.getByLabel("row 1, column 2: vane, turned 180°")).isVisible();
-            page.locator("[name=setting]").selectOption("triangles");
+            page.locator("[name='setting.kind']").selectOption("triangles");
             awaited(page.locator(".notice-warn")).containsText("as soon as everything here can be read");
-            page.locator("[name=sides]").selectOption("A");
-            page.locator("[name=corners]").selectOption("A");
+            page.locator("[name='setting.sides']").selectOption("A");
+            page.locator("[name='setting.corners']").selectOption("A");
             // 4 · 5 + 3 · 4.
             awaited(counts(page)).containsText("32");
-            page.locator("[name=sash]").selectOption("C");
-            page.locator("[name=sashWidth]").fill("2 1/2 cut");
+            page.locator("[name='setting.sash']").selectOption("C");
+            page.locator("[name='setting.sashWidth']").fill("2 1/2 cut");
             awaited(page.locator("#drawing")).containsText("C, sashes");
 
             designer.press("Keep as version 2");

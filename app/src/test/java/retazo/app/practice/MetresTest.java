@@ -35,9 +35,7 @@ class MetresTest {
         before = PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart());
         Samples.done(practice.change(new PracticeForm(
                 before.measures(), before.margin(), LengthUnit.METRE.name(), before.mostSizes(), before.layers(), before.longStrips(),
-                before.borderJoin(), before.bindingJoin(), before.pressing(), before.selvedges(), before.partialSeams(),
-                before.halfSquares(),
-                before.halvedBlocks())));
+                before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings())));
     }
 
     @AfterEach

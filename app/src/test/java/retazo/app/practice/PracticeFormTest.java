@@ -41,7 +41,9 @@ class PracticeFormTest {
     void what_the_papers_say_is_read_and_anything_else_is_left_unsaid() {
         assertThat(form("none", "any", "4").notes())
                 .isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE, PaperNotes.PartialSeams.ROWS));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "steam", null, null, null, null).notes().codes()).isEmpty();
+        assertThat(
+                new PracticeForm(Map.of(), "", "", "", "", "", "", "", new PracticeForm.Papers("steam", null, null), null).notes().codes())
+                .isEmpty();
         assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID, PaperNotes.PartialSeams.UNSAID).codes())
                 .containsExactly("paper.pressing.OPEN");
     }
@@ -50,7 +52,7 @@ class PracticeFormTest {
     void how_drawings_start_is_read_and_is_customary_otherwise() {
         assertThat(form("none", "any", "4").drawingStart())
                 .isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", "", "flip", null).drawingStart())
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", null, new PracticeForm.Drawings("flip", null)).drawingStart())
                 .isEqualTo(DrawingStart.CUSTOMARY);
     }
 
@@ -83,7 +85,7 @@ class PracticeFormTest {
     private static PracticeForm form(String margin, String mostSizes, String layers) {
         Map<String, String> measures = new HashMap<>(
                 PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL", "OPEN", "BEFORE", "ROWS",
-                "TRIANGLES", "BEYOND_CENTRE");
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "STRAIGHT", "DIAGONAL",
+                new PracticeForm.Papers("OPEN", "BEFORE", "ROWS"), new PracticeForm.Drawings("TRIANGLES", "BEYOND_CENTRE"));
     }
 }

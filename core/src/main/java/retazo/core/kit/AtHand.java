@@ -23,6 +23,11 @@ public sealed interface AtHand {
 
     <R> R match(Function<Cloth, R> cloth, Function<Precuts, R> precuts);
 
+    /** The precuts; empty for cloth. */
+    default Optional<Precuts> asPrecuts() {
+        return match(cloth -> Optional.empty(), Optional::of);
+    }
+
     private static long amount(Quantity quantity) {
         return quantity.match(Length::ticks, exact -> 0L, Count::value, percent -> 0L);
     }

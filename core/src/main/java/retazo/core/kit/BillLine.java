@@ -11,6 +11,16 @@ public sealed interface BillLine {
 
     <R> R match(Function<Cut, R> cut, Function<Picked, R> picked);
 
+    /** The length that is cut; empty for what is picked. */
+    default Optional<Cut> asCut() {
+        return match(Optional::of, picked -> Optional.empty());
+    }
+
+    /** What is picked; empty for a length. */
+    default Optional<Picked> asPicked() {
+        return match(cut -> Optional.empty(), Optional::of);
+    }
+
     /**
      * A length cut from a bolt.
      *

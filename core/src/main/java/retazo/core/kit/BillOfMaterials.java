@@ -25,15 +25,15 @@ public record BillOfMaterials(List<BillLine> lines) {
         List<BillLine> lines = new ArrayList<>();
         needsByCode.forEach((code, need) -> {
             List<String> letters = need.roles().stream().map(role -> design.role(role).letter()).toList();
-            need.amount().match(
-                    cloth -> lines.addAll(ofCloth(code, letters, cloth)),
-                    printed -> lines.add(new BillLine.Cut(
+            lines.addAll(need.amount().match(
+                    cloth -> ofCloth(code, letters, cloth),
+                    printed -> List.<BillLine>of(new BillLine.Cut(
                             code, letters, printed.exact().value(), printed.sell().value(), printed.usableWidth().value(),
                             need.quarters())),
-                    quarters -> lines.add(new BillLine.Cut(
+                    quarters -> List.of(new BillLine.Cut(
                             code, letters, quarters.exact().value(), quarters.sell().value(), quarters.usableWidth().value(),
                             need.quarters())),
-                    units -> lines.add(new BillLine.Picked(code, letters, units.count().value())));
+                    units -> List.of(new BillLine.Picked(code, letters, units.count().value()))));
         });
         return new BillOfMaterials(lines);
     }
@@ -60,14 +60,15 @@ public record BillOfMaterials(List<BillLine> lines) {
     /** The lengths of one bag by fabric code. */
     public Map<String, Length> lengths() {
         Map<String, Length> lengths = new LinkedHashMap<>();
-        lines.forEach(line -> line.match(cut -> lengths.put(cut.fabricCode(), cut.length()), picked -> null));
+        lines.stream().flatMap(line -> line.asCut().stream()).forEach(cut -> lengths.put(cut.fabricCode(), cut.length()));
         return lengths;
     }
 
     /** The counts of one bag by the code of what is picked. */
     public Map<String, Count> picked() {
         Map<String, Count> counts = new LinkedHashMap<>();
-        lines.forEach(line -> line.match(cut -> null, picked -> counts.merge(picked.code(), picked.count(), Count::plus)));
+        lines.stream().flatMap(line -> line.asPicked().stream())
+                .forEach(picked -> counts.merge(picked.code(), picked.count(), Count::plus));
         return counts;
     }
 }

@@ -103,8 +103,8 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
         Map<RoleKey, Quantity> needs = new LinkedHashMap<>();
         result.byFabric().values()
                 .forEach(need -> need.cloth().ifPresent(cloth -> needs.put(need.roles().get(0), cloth.plan().exact().value())));
-        byRole.forEach((role, there) -> there.match(
-                cloth -> null, precuts -> sheets(role, precuts, plan).map(sheets -> needs.put(role, sheets)).orElse(null)));
+        byRole.forEach((role, there) -> there.asPrecuts().flatMap(precuts -> sheets(role, precuts, plan))
+                .ifPresent(sheets -> needs.put(role, sheets)));
         return Optional.of(needs);
     }
 
@@ -140,7 +140,7 @@ public record ClothAtHand(Map<RoleKey, AtHand> byRole) {
     public List<Problem> problems(QuiltDesign design, QuiltSize.Grid from, ShopPractice practice) {
         QuiltPlan plan = new QuiltPlanner(practice).plan(design.fromDrawing(), from);
         List<Problem> problems = new ArrayList<>();
-        byRole.forEach((role, there) -> there.match(cloth -> Optional.<String>empty(), precuts -> unserved(role, precuts, plan))
+        byRole.forEach((role, there) -> there.asPrecuts().flatMap(precuts -> unserved(role, precuts, plan))
                 .ifPresent(piece -> problems.add(piece.isEmpty()
                         ? Problem.at(role.value(), "cloth.precut-for-long", design.role(role).letter())
                         : Problem.at(role.value(), "cloth.precut-too-small", piece))));

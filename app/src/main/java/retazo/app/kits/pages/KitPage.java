@@ -74,16 +74,34 @@ record KitPage(
     /**
      * A line of the bill.
      *
-     * @param fabric what is cut, or empty
-     * @param good   what is picked, or empty
      * @param into   what a length is cut into in the shop, in words; empty for a folded one
      * @param count  how many are picked; 0 for cloth
      * @param bags   how many bags the stock of it gives; empty for a left-over, without which a bag is made too
      * @param stops  whether it is one that stops the next bag
      */
     record Line(
-            Optional<Fabric> fabric, Optional<Good> good, String name, List<Letter> letters, String uses, LengthView exact,
+            What what, List<Letter> letters, String uses, LengthView exact,
             LengthView length, String into, long count, String figure, Optional<Long> bags, boolean stops, String price) {
+
+        public String name() {
+            return what.name();
+        }
+    }
+
+    /** Cloth that is cut, or something that is picked. */
+    record What(Optional<Fabric> fabric, Optional<Good> good) {
+
+        static What cut(Fabric fabric) {
+            return new What(Optional.of(fabric), Optional.empty());
+        }
+
+        static What picked(Good good) {
+            return new What(Optional.empty(), Optional.of(good));
+        }
+
+        String name() {
+            return fabric.map(Fabric::name).or(() -> good.map(Good::name)).orElseThrow();
+        }
     }
 
     /** What is known of a kit beside its own work. */
@@ -130,7 +148,7 @@ record KitPage(
                     Fabric fabric = work.kit().fabric(cut.fabricCode());
                     Need need = requireNonNull(work.needs().byFabric().get(cut.fabricCode()));
                     return new Line(
-                            Optional.of(fabric), Optional.empty(), fabric.name(), letters(cut.letters(), Kit.ink(fabric)),
+                            What.cut(fabric), letters(cut.letters(), Kit.ink(fabric)),
                             RoleView.uses(need.uses(), words), LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
                             cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
                             need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
@@ -141,7 +159,7 @@ record KitPage(
                     Good good = requireNonNull(work.kit().goodsByCode().get(picked.code()));
                     Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
                     return new Line(
-                            Optional.empty(), Optional.of(good), good.name(), letters(picked.letters(), Kit.ink(good)),
+                            What.picked(good), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(purpose(picked, good))),
                             LengthView.cut(Length.ZERO), LengthView.cut(Length.ZERO), "", picked.count().value(),

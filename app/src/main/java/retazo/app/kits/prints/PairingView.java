@@ -13,6 +13,7 @@ import retazo.core.precut.PrintMatching;
 /**
  * The prints of a bundle and which unit takes which, as pages show it.
  *
+ * @param of        the role and its bundle
  * @param places    as typed, or what is offered first
  * @param answer    whether all units have their prints, in words; empty while nobody said what a unit takes
  * @param complete  whether they have
@@ -23,9 +24,12 @@ import retazo.core.precut.PrintMatching;
  * @param mismatch  that the prints typed are not as many as the pack has pieces, in words; empty where they are
  */
 public record PairingView(
-        String roleKey, String letter, String roleName, String good, long goodId, int units, String places, int identical, String answer,
-        boolean complete,
-        List<Unit> list, String dropped, List<KitSingle> singles, List<Good> offers, String mismatch) {
+        Of of, int units, String places, int identical, String answer, boolean complete, List<Unit> list, String dropped,
+        List<KitSingle> singles, List<Good> offers, String mismatch) {
+
+    /** Whose pieces come from which bundle. */
+    public record Of(String roleKey, String letter, String roleName, String good, long goodId) {
+    }
 
     /** A unit with its prints. */
     public record Unit(int number, List<String> prints) {
@@ -41,7 +45,8 @@ public record PairingView(
         List<Unit> list = new ArrayList<>();
         bundle.pairing().ifPresent(pairing -> pairing.units().forEach(prints -> list.add(new Unit(list.size() + 1, prints))));
         return new PairingView(
-                bundle.role().key().value(), bundle.role().letter(), bundle.role().name(), bundle.good().name(), bundle.good().id(),
+                new Of(bundle.role().key().value(), bundle.role().letter(), bundle.role().name(), bundle.good().name(),
+                        bundle.good().id()),
                 rule.map(PairingRule::units).orElse(bundle.suggested()), rule.map(PairingRule::placesText).orElse("any"),
                 rule.map(one -> one.unit().identical()).orElse(1),
                 bundle.pairing().map(pairing -> answer(bundle, rule.orElseThrow(), pairing, words)).orElse(""),

@@ -105,19 +105,12 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
             String field = place + "cells." + column;
             SizeKey key = column < keyOfColumn.size() ? keyOfColumn.get(column) : null;
             String text = row.cell(column);
-            PrintedText.read(text).match(
-                    amounts -> {
-                        if (!amounts.isEmpty() && key == null) {
-                            reader.add(Problem.at(field, "table.no-size"));
-                        } else if (!amounts.isEmpty()) {
-                            cells.put(key, amounts);
-                        }
-                        return null;
-                    },
-                    problem -> {
-                        reader.add(problem.movedTo(field));
-                        return null;
-                    });
+            List<PrintedAmount> amounts = reader.take(field, PrintedText.read(text)).orElse(List.of());
+            if (!amounts.isEmpty() && key == null) {
+                reader.add(Problem.at(field, "table.no-size"));
+            } else if (!amounts.isEmpty()) {
+                cells.put(key, amounts);
+            }
         }
         return cells;
     }

@@ -84,21 +84,22 @@ public final class PatternFileWriter {
         return object;
     }
 
+    private static Map<String, Object> grid(QuiltSize.Grid grid) {
+        Map<String, Object> object = new LinkedHashMap<>();
+        object.put("columns", grid.columns());
+        object.put("rows", grid.rows());
+        putList(object, "borders", texts(grid.borderWidths()));
+        grid.overrides().sash().ifPresent(width -> object.put("sash", width.toString()));
+        grid.overrides().blockWidth().ifPresent(width -> object.put("block", width.toString()));
+        putText(object, "changes", PlaceChangeText.write(grid.overrides().changes()));
+        return object;
+    }
+
     private static Map<String, Object> size(QuiltSize size) {
         Map<String, Object> object = new LinkedHashMap<>();
         object.put("key", size.key().value());
         object.put("name", size.name());
-        size.match(
-                grid -> {
-                    object.put("columns", grid.columns());
-                    object.put("rows", grid.rows());
-                    putList(object, "borders", texts(grid.borderWidths()));
-                    grid.overrides().sash().ifPresent(width -> object.put("sash", width.toString()));
-                    grid.overrides().blockWidth().ifPresent(width -> object.put("block", width.toString()));
-                    putText(object, "changes", PlaceChangeText.write(grid.overrides().changes()));
-                    return null;
-                },
-                printed -> null);
+        object.putAll(size.match(PatternFileWriter::grid, printed -> Map.of()));
         size.printed().ifPresent(finished -> object.put("printed", finished(finished)));
         return object;
     }
@@ -159,14 +160,11 @@ public final class PatternFileWriter {
     private static Map<String, Object> line(CutList.Line line) {
         Map<String, Object> object = use(line.role(), line.use());
         object.put("piece", line.form().text());
-        line.count().match(
-                perBlock -> {
-                    object.put("each", perBlock.each());
-                    object.put("place", perBlock.place());
-                    return null;
-                },
-                perSize -> object.put("counts", byKey(perSize.counts())),
-                perQuilt -> object.put("each", perQuilt.count()));
+        line.count().<List<Map.Entry<String, Object>>>match(
+                perBlock -> List.of(Map.entry("each", perBlock.each()), Map.entry("place", perBlock.place())),
+                perSize -> List.of(Map.entry("counts", byKey(perSize.counts()))),
+                perQuilt -> List.of(Map.entry("each", perQuilt.count())))
+                .forEach(entry -> object.put(entry.getKey(), entry.getValue()));
         line.precut().ifPresent(precut -> {
             Map<String, Object> source = new LinkedHashMap<>();
             source.put("kind", precut.kind().code());

@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import retazo.app.patterns.quilt.PlaceRuleTexts;
+import retazo.app.patterns.quilt.PlaceRuleForm;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.RoleKey;
@@ -40,8 +40,8 @@ final class CompositionWords {
     private static void put(
             Map<String, String> entries, String start, Composition composition, Drawing drawing, Function<RoleKey, String> letters,
             Words words) {
-        PlaceRuleTexts rule = PlaceRuleTexts.of(composition.places(), drawing, letters);
-        entries.put(start + "blocks stand", words.text("places." + rule.kind().code()) + ": " + rule.summary());
+        PlaceRuleForm rule = PlaceRuleForm.of(composition.places(), drawing, letters);
+        entries.put(start + "blocks stand", words.text("places." + rule.ruleKind().code()) + ": " + rule.summary());
         entries.put(start + "setting", setting(composition.setting(), letters, words));
         Finishing finishing = composition.finishing();
         entries.put(start + "borders", finishing.borders().stream()

@@ -1,5 +1,7 @@
 package retazo.app.patterns.quilt;
 
+import static java.util.Objects.requireNonNullElse;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,7 +13,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import retazo.app.patterns.file.PlaceRuleKind;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.block.BlockKey;
@@ -30,21 +31,22 @@ import retazo.core.quilt.place.PointRule;
 import retazo.core.quilt.place.PositionRule;
 
 /** Reads a typed place rule; each fault is told at its field. */
-record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles, FieldReader reader) {
+record PlaceRuleReader(PlaceRuleForm form, List<BlockKind> blocks, Function<String, Optional<RoleKey>> roles, FieldReader reader) {
 
     private static final Pattern TURNED = Pattern.compile("(.*?)\\s*@\\s*(90|180|270)");
     private static final Pattern SET = Pattern.compile("(?:(\\d{1,2})\\s*:)?\\s*(.*)");
+    private static final String SET_COLOURS = "rule.sets.colours";
+    private static final String ROWS = "rule.map.rows";
     private static final int LONGEST_MAP = 60_000;
 
     Optional<PlaceRule> read() {
-        PlaceRuleKind kind = PlaceRuleKind.BY_CODE.getOrDefault(Typed.text(form.rule()), PlaceRuleKind.CYCLE);
-        return switch (kind) {
-            case CYCLE -> cycle();
-            case BY_POSITION -> position();
-            case GRADIENT -> gradient();
-            case POINTS -> points();
-            case COLOUR_SETS -> colourSets();
-            case MAP -> map();
+        return switch (form.ruleKind()) {
+            case CYCLE -> cycle(form.cycle());
+            case BY_POSITION -> position(form.position());
+            case GRADIENT -> gradient(form.gradient());
+            case POINTS -> points(form.points());
+            case COLOUR_SETS -> colourSets(form.sets());
+            case MAP -> map(form.map());
         };
     }
 
@@ -66,10 +68,10 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
         return found;
     }
 
-    private List<RoleKey> colours() {
+    private List<RoleKey> colours(String field, @Nullable String letters) {
         List<RoleKey> colours = new ArrayList<>();
-        for (String letter : parts(form.colours())) {
-            role("colours", letter).ifPresent(colours::add);
+        for (String letter : parts(letters)) {
+            role(field, letter).ifPresent(colours::add);
         }
         return colours;
     }
@@ -89,48 +91,50 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
         return steps;
     }
 
-    private Optional<Line> line() {
-        return reader.choice("line", form.line(), Line.class);
+    private Optional<Line> line(String field, @Nullable String typed) {
+        return reader.choice(field, typed, Line.class);
     }
 
     /** Kinds in turn; the last block everywhere where none is named. */
-    private Optional<PlaceRule> cycle() {
-        List<String> names = parts(form.kinds());
+    private Optional<PlaceRule> cycle(PlaceRuleForm.Cycle typed) {
+        List<String> names = parts(typed.kinds());
         if (names.isEmpty()) {
             return Optional.of(PlaceRule.uniform(blocks.get(blocks.size() - 1).key()));
         }
-        List<PlaceRule.Step> steps = steps("kinds", names);
-        return line().filter(line -> !steps.isEmpty()).map(line -> new CycleRule(line, steps));
+        List<PlaceRule.Step> steps = steps("rule.cycle.kinds", names);
+        return line("rule.cycle.line", typed.line()).filter(line -> !steps.isEmpty()).map(line -> new CycleRule(line, steps));
     }
 
-    private Optional<PlaceRule> position() {
-        Optional<BlockKey> corner = block("corner", form.corner());
-        Optional<BlockKey> edge = block("edge", form.edge());
-        Optional<BlockKey> interior = block("interior", form.interior());
-        Optional<PositionRule.Facing> facing = reader.choice("facing", form.facing(), PositionRule.Facing.class);
+    private Optional<PlaceRule> position(PlaceRuleForm.Position typed) {
+        Optional<BlockKey> corner = block("rule.position.corner", typed.corner());
+        Optional<BlockKey> edge = block("rule.position.edge", typed.edge());
+        Optional<BlockKey> interior = block("rule.position.interior", typed.interior());
+        Optional<PositionRule.Facing> facing = reader.choice("rule.position.facing", typed.facing(), PositionRule.Facing.class);
         return corner.isPresent() && edge.isPresent() && interior.isPresent()
                 ? facing.map(side -> new PositionRule(corner.get(), edge.get(), interior.get(), side))
                 : Optional.empty();
     }
 
-    private Optional<PlaceRule> gradient() {
-        Optional<BlockKey> main = block("corner", form.corner());
-        Optional<BlockKey> between = Typed.text(form.edge()).isEmpty() ? Optional.empty() : block("edge", form.edge());
-        List<RoleKey> colours = colours();
+    private Optional<PlaceRule> gradient(PlaceRuleForm.Gradient typed) {
+        Optional<BlockKey> main = block("rule.gradient.main", typed.main());
+        Optional<BlockKey> between = Typed.text(typed.between()).isEmpty()
+                ? Optional.empty()
+                : block("rule.gradient.between", typed.between());
+        List<RoleKey> colours = colours("rule.gradient.colours", typed.colours());
         if (colours.size() < 2) {
-            reader.add(Problem.at("colours", "places.two-colours"));
+            reader.add(Problem.at("rule.gradient.colours", "places.two-colours"));
             return Optional.empty();
         }
-        return main.flatMap(kind -> line().map(line -> new GradientRule(line, kind, between, colours)));
+        return main.flatMap(kind -> line("rule.gradient.line", typed.line()).map(line -> new GradientRule(line, kind, between, colours)));
     }
 
-    private Optional<PlaceRule> points() {
-        Optional<BlockKey> kind = block("corner", form.corner());
-        Optional<RoleKey> accent = role("accent", form.accent());
-        Optional<RoleKey> without = role("without", form.without());
-        List<RoleKey> colours = colours();
+    private Optional<PlaceRule> points(PlaceRuleForm.Points typed) {
+        Optional<BlockKey> kind = block("rule.points.block", typed.block());
+        Optional<RoleKey> accent = role("rule.points.accent", typed.accent());
+        Optional<RoleKey> without = role("rule.points.without", typed.without());
+        List<RoleKey> colours = colours("rule.points.colours", typed.colours());
         if (colours.isEmpty()) {
-            reader.add(Problem.at("colours", "places.role-missing"));
+            reader.add(Problem.at("rule.points.colours", "places.role-missing"));
             return Optional.empty();
         }
         return kind.isPresent() && accent.isPresent() && without.isPresent()
@@ -138,12 +142,12 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
                 : Optional.empty();
     }
 
-    private Optional<PlaceRule> colourSets() {
-        Optional<BlockKey> kind = block("corner", form.corner());
-        List<ColourSetRule.ColourSet> sets = Typed.text(form.colours()).lines()
+    private Optional<PlaceRule> colourSets(PlaceRuleForm.Sets typed) {
+        Optional<BlockKey> kind = block("rule.sets.block", typed.block());
+        List<ColourSetRule.ColourSet> sets = Typed.text(typed.colours()).lines()
                 .filter(line -> !line.isBlank()).map(this::colourSet).toList();
         if (sets.isEmpty()) {
-            reader.add(Problem.at("colours", "places.sets-missing"));
+            reader.add(Problem.at(SET_COLOURS, "places.sets-missing"));
             return Optional.empty();
         }
         return kind.map(key -> new ColourSetRule(key, sets));
@@ -158,19 +162,19 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
         for (String change : parts(set.group(2))) {
             String[] sides = change.split("=");
             if (sides.length != 2) {
-                reader.add(Problem.at("colours", "places.set", change));
+                reader.add(Problem.at(SET_COLOURS, "places.set", change));
             } else {
-                role("colours", sides[0]).ifPresent(from -> role("colours", sides[1]).ifPresent(to -> changes.put(from, to)));
+                role(SET_COLOURS, sides[0]).ifPresent(from -> role(SET_COLOURS, sides[1]).ifPresent(to -> changes.put(from, to)));
             }
         }
         return new ColourSetRule.ColourSet(times, changes);
     }
 
     /** Row by row, each as long as the longest; a place without a block is told. */
-    private Optional<PlaceRule> map() {
-        String text = form.kinds() == null ? "" : form.kinds();
+    private Optional<PlaceRule> map(PlaceRuleForm.HandMap typed) {
+        String text = requireNonNullElse(typed.rows(), "");
         if (text.length() > LONGEST_MAP) {
-            reader.add(Problem.at("kinds", "text.too-long", text.length(), LONGEST_MAP));
+            reader.add(Problem.at(ROWS, "text.too-long", text.length(), LONGEST_MAP));
             return Optional.empty();
         }
         List<String[]> rows = text.strip().lines().map(row -> row.split("[,;]", -1)).toList();
@@ -181,15 +185,15 @@ record PlaceRuleReader(QuiltForm form, List<BlockKind> blocks, Function<String, 
             for (int column = 0; column < columns && reader.problems().size() == faults; column++) {
                 String name = column < rows.get(row).length ? rows.get(row)[column].strip() : "";
                 if (name.isEmpty()) {
-                    reader.add(Problem.at("kinds", "places.map-hole", row + 1, column + 1));
+                    reader.add(Problem.at(ROWS, "places.map-hole", row + 1, column + 1));
                 } else {
-                    steps.addAll(steps("kinds", List.of(name)));
+                    steps.addAll(steps(ROWS, List.of(name)));
                 }
             }
         }
-        Optional<MapRule.Fill> fill = reader.choice("fill", form.fill(), MapRule.Fill.class);
+        Optional<MapRule.Fill> fill = reader.choice("rule.map.fill", typed.fill(), MapRule.Fill.class);
         if (rows.isEmpty() || columns > PlaceGrid.MOST_BLOCKS_ACROSS || rows.size() > PlaceGrid.MOST_BLOCKS_ACROSS) {
-            reader.add(Problem.at("kinds", "places.map-size", columns, rows.size(), PlaceGrid.MOST_BLOCKS_ACROSS));
+            reader.add(Problem.at(ROWS, "places.map-size", columns, rows.size(), PlaceGrid.MOST_BLOCKS_ACROSS));
         }
         return reader.problems().size() > faults ? Optional.empty() : fill.map(how -> new MapRule(columns, rows.size(), steps, how));
     }

@@ -78,9 +78,9 @@ class QuiltController {
     private QuiltForm mapped(QuiltForm form, PatternVersion pattern, Drawing drawing) {
         QuiltDraft draft = QuiltDraft.of(form, pattern, drawing);
         return draft.content().map(PatternContent::design)
-                .flatMap(design -> shown(design, form).map(size -> PlaceRuleTexts.of(
+                .flatMap(design -> shown(design, form).map(size -> PlaceRuleForm.of(
                         design.drawing().orElseThrow().map(size), drawing, role -> design.role(role).letter())))
-                .map(form::with).orElse(form);
+                .map(map -> form.with(form.rule().writtenOut(map))).orElse(form);
     }
 
     private static Optional<QuiltSize.Grid> shown(QuiltDesign design, QuiltForm form) {

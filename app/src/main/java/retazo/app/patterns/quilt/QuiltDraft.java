@@ -65,9 +65,9 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
         QuiltDraft draft() {
             List<Role> roles = RoleRow.read(Typed.list(form.roles()), Optional.of(before), reader);
             roles.forEach(role -> byLetter.put(role.letter(), role.key()));
-            Optional<PlaceRule> places = new PlaceRuleReader(form, drawing.blocks(), this::role, reader).read();
-            Setting setting = setting();
-            Finishing finishing = finishing();
+            Optional<PlaceRule> places = new PlaceRuleReader(form.rule(), drawing.blocks(), this::role, reader).read();
+            Setting setting = setting(form.setting());
+            Finishing finishing = finishing(form.finish());
             List<Item> items = items();
             List<QuiltSize> sizes = SizeRow.read(Typed.list(form.sizes()), context);
             if (places.isEmpty() || reader.anyProblem()) {
@@ -107,33 +107,35 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
             return role(field, letter).orElse(before.design().roles().get(0).key());
         }
 
-        private Setting setting() {
-            Optional<Sashing> sashing = role("sash", form.sash()).map(role -> new Sashing(
-                    role, sashWidth(), !Typed.text(form.framed()).isEmpty(), role("cornerstones", form.cornerstones())));
-            return switch (Typed.text(form.setting())) {
+        private Setting setting(SettingForm typed) {
+            Optional<Sashing> sashing = role("setting.sash", typed.sash()).map(role -> new Sashing(
+                    role, sashWidth(typed), !Typed.text(typed.framed()).isEmpty(), role("setting.cornerstones", typed.cornerstones())));
+            return switch (Typed.text(typed.kind())) {
                 case "triangles" -> new Setting.OnPoint(
-                        new Edges.Triangles(neededRole("sides", form.sides()), neededRole("corners", form.corners())), sashing);
+                        new Edges.Triangles(neededRole("setting.sides", typed.sides()), neededRole("setting.corners", typed.corners())),
+                        sashing);
                 case "blocks" -> new Setting.OnPoint(new Edges.CutBlocks(
-                        reader.choice("cut", form.cut(), Edges.CutBlocks.Cut.class).orElse(Edges.CutBlocks.Cut.THROUGH_CENTRE)), sashing);
+                        reader.choice("setting.cut", typed.cut(), Edges.CutBlocks.Cut.class).orElse(Edges.CutBlocks.Cut.THROUGH_CENTRE)),
+                        sashing);
                 default -> new Setting.Straight(sashing);
             };
         }
 
-        private Length sashWidth() {
+        private Length sashWidth(SettingForm typed) {
             int faults = reader.problems().size();
-            Length width = SizeRow.width("sashWidth", form.sashWidth(), Sashing.WIDEST, context).orElse(Length.ZERO);
+            Length width = SizeRow.width("setting.sashWidth", typed.sashWidth(), Sashing.WIDEST, context).orElse(Length.ZERO);
             if (!width.isPositive() && reader.problems().size() == faults) {
-                reader.add(Problem.at("sashWidth", "length.missing"));
+                reader.add(Problem.at("setting.sashWidth", "length.missing"));
             }
             return width;
         }
 
-        private Finishing finishing() {
+        private Finishing finishing(FinishForm typed) {
             List<BorderDesign> borders = new ArrayList<>();
-            List<QuiltForm.BorderRow> rows = Typed.list(form.borders());
+            List<FinishForm.BorderRow> rows = Typed.list(typed.borders());
             for (int i = 0; i < rows.size(); i++) {
-                QuiltForm.BorderRow row = rows.get(i);
-                String place = "borders." + i + ".";
+                FinishForm.BorderRow row = rows.get(i);
+                String place = "finish.borders." + i + ".";
                 if (!row.isBlank()) {
                     BorderCorners corners = reader.choice(place + "corners", row.corners(), BorderCorners.class)
                             .orElse(BorderCorners.BUTTED);
@@ -144,12 +146,12 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                     role(place + "role", row.role()).ifPresent(role -> borders.add(new BorderDesign(role, corners, squares, grain)));
                 }
             }
-            Optional<Flange> flange = role("flange", form.flange()).map(role -> new Flange(
-                    role, reader.lengthAboveZero("flangeWidth", form.flangeWidth(), LengthUnit.INCH, Flange.WIDEST)));
+            Optional<Flange> flange = role("finish.flange", typed.flange()).map(role -> new Flange(
+                    role, reader.lengthAboveZero("finish.flangeWidth", typed.flangeWidth(), LengthUnit.INCH, Flange.WIDEST)));
             return new Finishing(
-                    borders, flange, role("binding", form.binding()),
-                    reader.choice("bindingCut", form.bindingCut(), BindingCut.class).orElse(BindingCut.STRAIGHT),
-                    role("backing", form.backing()));
+                    borders, flange, role("finish.binding", typed.binding()),
+                    reader.choice("finish.bindingCut", typed.bindingCut(), BindingCut.class).orElse(BindingCut.STRAIGHT),
+                    role("finish.backing", typed.backing()));
         }
 
         private List<Item> items() {

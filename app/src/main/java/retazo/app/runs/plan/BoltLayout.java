@@ -52,6 +52,11 @@ public final class BoltLayout {
         return Long.toString(fabricId);
     }
 
+    /** The id of the fabric that its plans call so. */
+    public static long fabricId(String code) {
+        return Long.parseLong(code);
+    }
+
     /** The plan with the most bags. */
     public BoltPlan mostBags() {
         return proved(planner.mostBags(request));

@@ -9,6 +9,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitWork;
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.WantedCut;
+import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.measure.Length;
 
@@ -26,15 +27,31 @@ public final class RunBatches {
         this.works = works;
     }
 
+    /** A line of the run's bags, as the plan counts them. */
+    public record LineKey(BagKey bag, long fabricId) {
+
+        static LineKey of(BoltPlan.PlannedLength cut) {
+            return new BagKey(cut.group(), cut.bag()).line(BoltLayout.fabricId(cut.fabricCode()));
+        }
+    }
+
+    /** A bag of the run, as the plan counts them: in which group, and which of it, both from 0. */
+    public record BagKey(int group, int bag) {
+
+        public LineKey line(long fabricId) {
+            return new LineKey(this, fabricId);
+        }
+    }
+
     /** @param lineOf the bag line of a cut by group, bag and fabric */
-    public List<WantedCut> merged(List<BoltPlan.PlannedLength> cuts, Map<String, BagLineEntity> lineOf) {
+    public List<WantedCut> merged(List<BoltPlan.PlannedLength> cuts, Map<LineKey, BagLineEntity> lineOf) {
         Map<List<Object>, List<BoltPlan.PlannedLength>> together = new LinkedHashMap<>();
         cuts.forEach(cut -> together.computeIfAbsent(sharing(cut), key -> new ArrayList<>()).add(cut));
         List<WantedCut> wanted = new ArrayList<>();
         for (List<BoltPlan.PlannedLength> batch : together.values()) {
-            List<BagLineEntity> lines = batch.stream().map(one -> lineOf.get(one.group() + "/" + one.bag() + "/" + one.fabricCode()))
+            List<BagLineEntity> lines = batch.stream().map(one -> lineOf.get(LineKey.of(one)))
                     .toList();
-            long bolt = Long.parseLong(batch.get(0).boltId());
+            long bolt = Bolt.idOf(batch.get(0).boltId());
             batchLength(works.get(batch.get(0).group()), lines).ifPresentOrElse(
                     length -> wanted.add(new WantedCut(lines, length, bolt)),
                     () -> lines.forEach(line -> wanted.add(WantedCut.of(line, bolt))));

@@ -175,10 +175,10 @@ public class RunPlanning {
         keep(plan.cuts().stream()
                 .map(cut -> WantedCut.of(
                         groups.get(cut.group()).stream()
-                                .filter(line -> Long.toString(line.fabricId()).equals(cut.fabricCode()))
+                                .filter(line -> line.fabricId() == BoltLayout.fabricId(cut.fabricCode()))
                                 .findFirst()
                                 .orElseThrow(),
-                        Long.parseLong(cut.boltId())))
+                        Bolt.idOf(cut.boltId())))
                 .toList(), version);
     }
 }

@@ -16,15 +16,16 @@ record BoltView(
         Fabric fabric,
         String lot,
         String place,
-        LengthView onHand,
-        LengthView reserved,
-        boolean anyReserved,
-        LengthView free,
+        Cloth cloth,
         LengthView usableWidth,
         String state,
         String measured,
         String parent,
         BarView bar) {
+
+    /** How much cloth it has. */
+    record Cloth(LengthView onHand, LengthView reserved, boolean anyReserved, LengthView free) {
+    }
 
     static BoltView of(Bolt bolt, Fabric fabric, LengthUnit unit, RestRule rests, Length longest, Instant now) {
         return new BoltView(
@@ -33,10 +34,9 @@ record BoltView(
                 fabric,
                 bolt.lot(),
                 bolt.place(),
-                LengthView.onHand(bolt.onHand(), unit),
-                LengthView.of(bolt.reserved(), unit),
-                bolt.reserved().isPositive(),
-                LengthView.onHand(bolt.free(), unit),
+                new Cloth(
+                        LengthView.onHand(bolt.onHand(), unit), LengthView.of(bolt.reserved(), unit), bolt.reserved().isPositive(),
+                        LengthView.onHand(bolt.free(), unit)),
                 LengthView.cut(bolt.usableWidth()),
                 state(bolt, rests),
                 bolt.measuredAt().map(when -> "measured " + Moments.near(when, now)).orElse("estimate, never measured"),

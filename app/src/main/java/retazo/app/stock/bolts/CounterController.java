@@ -65,7 +65,7 @@ class CounterController {
     private String show(Model model, CounterCutForm form, @Nullable CounterProposal proposal, Faults faults) {
         model.addAttribute("form", form);
         model.addAttribute("proposal", proposal);
-        model.addAttribute("prints", proposal == null ? java.util.List.of() : java.util.List.of(proposal.fabric()));
+        model.addAttribute("prints", proposal == null ? java.util.List.of() : java.util.List.of(proposal.from().fabric()));
         model.addAttribute("faults", faults);
         model.addAttribute("fabrics", fabrics.search(""));
         model.addAttribute("unit", practice.practice().sellingUnit().symbol());

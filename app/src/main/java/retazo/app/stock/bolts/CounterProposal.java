@@ -13,11 +13,7 @@ import retazo.app.shared.LengthView;
  */
 record CounterProposal(
         UUID clientId,
-        long boltId,
-        String boltCode,
-        Fabric fabric,
-        String lot,
-        String place,
+        From from,
         LengthView length,
         String lengthText,
         String perhaps,
@@ -25,4 +21,8 @@ record CounterProposal(
         String restState,
         boolean warns,
         LengthView eatsReserved) {
+
+    /** The bolt, and where it is. */
+    record From(long boltId, String boltCode, Fabric fabric, String lot, String place) {
+    }
 }

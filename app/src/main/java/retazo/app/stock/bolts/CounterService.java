@@ -82,7 +82,7 @@ class CounterService {
         List<BoltStock> whole = bolts.stream().map(Bolt::toWholeStock).toList();
         return CounterChoice.best(free, length, rests)
                 .or(() -> CounterChoice.best(whole, length, rests))
-                .flatMap(best -> bolts.stream().filter(bolt -> Long.toString(bolt.id()).equals(best.id())).findFirst());
+                .flatMap(best -> bolts.stream().filter(bolt -> bolt.key().equals(best.id())).findFirst());
     }
 
     private CounterProposal proposal(CounterCutForm form, Bolt bolt, Fabric fabric, Length length, ShopPractice shop) {
@@ -92,7 +92,8 @@ class CounterService {
         String perhaps = LengthText.read(form.typedLength(), unit).match(
                 read -> read.perhaps().map(other -> LengthParts.of(other, unit).plainText()).orElse(""), fault -> "");
         return new CounterProposal(
-                form.entryId(), bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place(), LengthView.of(length, unit),
+                form.entryId(), new CounterProposal.From(bolt.id(), bolt.code(), fabric, bolt.lot(), bolt.place()),
+                LengthView.of(length, unit),
                 form.typedLength(), perhaps, LengthView.onHand(rest, unit), words.text("rest." + RestRule.of(shop).kindOf(rest)),
                 eaten.isPositive(), LengthView.of(eaten, unit));
     }

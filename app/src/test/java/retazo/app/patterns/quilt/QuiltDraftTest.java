@@ -55,28 +55,38 @@ class QuiltDraftTest {
         return QuiltForm.of(version, drawing(version), "", new DrawingStart(UnitMethod.TWO_AT_A_TIME, Edges.CutBlocks.Cut.THROUGH_CENTRE));
     }
 
-    /** The form with some of its fields typed anew. */
+    /** The form with some of its fields typed anew, each by its path. */
     private static QuiltDraft typed(PatternVersion version, Map<String, Object> fields) {
-        var components = QuiltForm.class.getRecordComponents();
-        Object[] values = new Object[components.length];
         QuiltForm form = form(version);
+        for (Map.Entry<String, Object> field : fields.entrySet()) {
+            form = (QuiltForm) with(form, List.of(field.getKey().split("\\.")), field.getValue());
+        }
+        return QuiltDraft.of(form, version, drawing(version));
+    }
+
+    private static Object with(Object form, List<String> path, Object value) {
+        if (path.isEmpty()) {
+            return value;
+        }
+        var components = form.getClass().getRecordComponents();
+        Object[] values = new Object[components.length];
         try {
             for (int i = 0; i < components.length; i++) {
                 components[i].getAccessor().setAccessible(true);
-                values[i] = fields.getOrDefault(components[i].getName(), components[i].getAccessor().invoke(form));
+                Object before = components[i].getAccessor().invoke(form);
+                values[i] = components[i].getName().equals(path.get(0)) ? with(before, path.subList(1, path.size()), value) : before;
             }
         } catch (ReflectiveOperationException broken) {
             throw new AssertionError(broken);
         }
-        QuiltForm changed = (QuiltForm) BeanUtils.instantiateClass(QuiltForm.class.getDeclaredConstructors()[0], values);
-        return QuiltDraft.of(changed, version, drawing(version));
+        return BeanUtils.instantiateClass(form.getClass().getDeclaredConstructors()[0], values);
     }
 
     /** What the demo does not use: the other value of each choice is kept, shown again and written into the file. */
     @ParameterizedTest
     @CsvSource({
-            "14-bollards, facing, IN, facing", "17-lock-chart, fill, DRAWN_OUT, fill", "12-fog-bank, line, COLUMNS, line",
-            "18-weathercock, line, ROWS, cycle"})
+            "14-bollards, rule.position.facing, IN, facing", "17-lock-chart, rule.map.fill, DRAWN_OUT, fill",
+            "12-fog-bank, rule.gradient.line, COLUMNS, line", "18-weathercock, rule.cycle.line, ROWS, cycle"})
     void the_other_choices_of_a_place_rule_go_round_through_form_and_file(String file, String field, String value, String inFile)
             throws IOException {
         PatternVersion version = demo(file);
@@ -85,7 +95,10 @@ class QuiltDraftTest {
 
         PatternVersion kept = new PatternVersion(1, 1, 2, false, content);
         QuiltForm shown = form(kept);
-        assertThat(Map.of("facing", shown.facing(), "fill", shown.fill(), "line", shown.line())).containsEntry(field, value);
+        assertThat(Map.of(
+                "rule.position.facing", shown.rule().position().facing(), "rule.map.fill", shown.rule().map().fill(),
+                "rule.gradient.line", shown.rule().gradient().line(), "rule.cycle.line", shown.rule().cycle().line()))
+                .containsEntry(field, value);
         assertThat(QuiltDraft.of(shown, kept, drawing(kept)).content()).contains(content);
         String written = PatternFileWriter.write(content).toString();
         assertThat(written).contains(inFile, value.toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
@@ -97,7 +110,7 @@ class QuiltDraftTest {
         Set<PlaceRuleKind> kinds = EnumSet.noneOf(PlaceRuleKind.class);
         for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
             DemoPatternsTest.read(file).design().drawing().ifPresent(
-                    drawn -> kinds.add(PlaceRuleTexts.of(drawn.places(), drawn, RoleKey::value).kind()));
+                    drawn -> kinds.add(PlaceRuleForm.of(drawn.places(), drawn, RoleKey::value).ruleKind()));
         }
 
         assertThat(kinds).containsExactlyInAnyOrder(PlaceRuleKind.values());
@@ -119,11 +132,13 @@ class QuiltDraftTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-            "kinds|vane, moon|kinds|cell.unknown-block", "sash|B|sashWidth|length.missing", "sash|Z|sash|cell.unknown-role",
-            "setting|triangles|sides|places.role-missing", "flange|B|flangeWidth|length.missing",
-            "rule|gradient|colours|places.two-colours",
-            "rule|colour-sets|colours|places.sets-missing", "rule|points|accent|places.role-missing",
-            "rule|by-position|corner|places.block-missing"})
+            "rule.cycle.kinds|vane, moon|rule.cycle.kinds|cell.unknown-block",
+            "setting.sash|B|setting.sashWidth|length.missing", "setting.sash|Z|setting.sash|cell.unknown-role",
+            "setting.kind|triangles|setting.sides|places.role-missing", "finish.flange|B|finish.flangeWidth|length.missing",
+            "rule.kind|gradient|rule.gradient.colours|places.two-colours",
+            "rule.kind|colour-sets|rule.sets.colours|places.sets-missing",
+            "rule.kind|points|rule.points.accent|places.role-missing",
+            "rule.kind|by-position|rule.position.corner|places.block-missing"})
     void what_is_missing_or_unknown_is_told_at_its_field(String field, String value, String place, String code) throws IOException {
         assertThat(typed(demo("18-weathercock"), Map.of(field, value)).problems()).extracting(Problem::place, Problem::code)
                 .contains(tuple(place, code));
@@ -131,20 +146,20 @@ class QuiltDraftTest {
 
     @Test
     void a_hole_in_a_map_is_told_with_its_row_and_column() throws IOException {
-        QuiltDraft draft = typed(demo("17-lock-chart"), Map.of("kinds", "gate, pool\ngate @90,"));
+        QuiltDraft draft = typed(demo("17-lock-chart"), Map.of("rule.map.rows", "gate, pool\ngate @90,"));
 
         assertThat(draft.problems()).extracting(Problem::place, Problem::code, Problem::arguments)
-                .containsExactly(tuple("kinds", "places.map-hole", List.of(2, 2)));
+                .containsExactly(tuple("rule.map.rows", "places.map-hole", List.of(2, 2)));
     }
 
     /** A sash named by what is cut: 2 in with a seam of 1/4 on both sides finishes 1 1/2. */
     @Test
     void a_width_may_be_typed_as_it_is_cut() throws IOException {
-        QuiltDesign design = typed(demo("11-towpath"), Map.of("sashWidth", "2 cut")).content().orElseThrow().design();
+        QuiltDesign design = typed(demo("11-towpath"), Map.of("setting.sashWidth", "2 cut")).content().orElseThrow().design();
 
         assertThat(design.drawing().orElseThrow().setting().sashing().orElseThrow().width()).isEqualTo(Length.parse("1 1/2"));
-        assertThat(typed(demo("11-towpath"), Map.of("sashWidth", "1/2 cut")).problems()).extracting(Problem::place, Problem::code)
-                .contains(tuple("sashWidth", "width.cut-too-narrow"));
+        assertThat(typed(demo("11-towpath"), Map.of("setting.sashWidth", "1/2 cut")).problems()).extracting(Problem::place, Problem::code)
+                .contains(tuple("setting.sashWidth", "width.cut-too-narrow"));
     }
 
     @Test

@@ -157,29 +157,26 @@ public record QuiltDrawing(
         }
 
         private List<DrawnPatch> setting(Inside inside, Map<Placement, List<Spot>> spots, Spacing across, Spacing down) {
-            List<DrawnPatch> patches = new ArrayList<>();
             Optional<Sashing> sashing = composition.setting().sashing();
-            composition.setting().match(
-                    straight -> {
-                        sashing.ifPresent(sashes -> {
-                            patches.add(Rectangles.patch(sashes.role(), inside.corner(), inside.width(), inside.height()));
-                            patches.addAll(cornerstones(sashes, inside));
-                        });
-                        return null;
-                    },
-                    onPoint -> onPoint.edges().match(
-                            triangles -> {
-                                patches.add(Rectangles.patch(triangles.sides(), inside.corner(), inside.width(), inside.height()));
-                                patches.addAll(Rectangles.corners(
-                                        triangles.corners(), inside, ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2)))
-                                                .dividedBy(2).cutOffToTick()));
-                                Length reach = ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2))).dividedBy(2)
-                                        .cutOffToTick();
-                                sashing.ifPresent(sashes -> spots.values().stream().flatMap(List::stream).forEach(
-                                        spot -> patches.add(Rectangles.onPoint(sashes.role(), spot.centre(), reach))));
-                                return null;
-                            },
-                            blocks -> null));
+            return composition.setting().match(
+                    straight -> sashing.map(sashes -> straight(sashes, inside)).orElse(List.of()),
+                    onPoint -> onPoint.edges().match(triangles -> onPoint(triangles, inside, spots), blocks -> List.of()));
+        }
+
+        private List<DrawnPatch> straight(Sashing sashes, Inside inside) {
+            List<DrawnPatch> patches = new ArrayList<>();
+            patches.add(Rectangles.patch(sashes.role(), inside.corner(), inside.width(), inside.height()));
+            patches.addAll(cornerstones(sashes, inside));
+            return patches;
+        }
+
+        private List<DrawnPatch> onPoint(Edges.Triangles triangles, Inside inside, Map<Placement, List<Spot>> spots) {
+            List<DrawnPatch> patches = new ArrayList<>();
+            Length reach = ExactLength.rootTwo(block().finishedWidth().plus(sash().times(2))).dividedBy(2).cutOffToTick();
+            patches.add(Rectangles.patch(triangles.sides(), inside.corner(), inside.width(), inside.height()));
+            patches.addAll(Rectangles.corners(triangles.corners(), inside, reach));
+            composition.setting().sashing().ifPresent(sashes -> spots.values().stream().flatMap(List::stream).forEach(
+                    spot -> patches.add(Rectangles.onPoint(sashes.role(), spot.centre(), reach))));
             return patches;
         }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.size.QuiltSize;
@@ -31,7 +32,7 @@ public record CutListCheck(CutList list, List<QuiltSize> sizes) {
             if (place.label().isBlank() || !labels.add(place.label())) {
                 problems.add(Problem.at("places." + i, "cutList.place-label", place.label()));
             }
-            countProblems("places." + i, place.blocks().values(), place.blocks().keySet(), keys, problems);
+            problems.addAll(countProblems("places." + i, place.blocks().values(), place.blocks().keySet(), keys).toList());
         }
         Map<String, Length> segments = new HashMap<>();
         for (int i = 0; i < list.lines().size(); i++) {
@@ -47,33 +48,24 @@ public record CutListCheck(CutList list, List<QuiltSize> sizes) {
                 problems.add(Problem.at(at + ".piece", "cutList.size", size, CutForm.LARGEST));
             }
         }
-        line.count().match(
-                perBlock -> {
-                    if (!labels.contains(perBlock.place())) {
-                        problems.add(Problem.at(at + ".per", "cutList.unknown-place", perBlock.place()));
-                    }
-                    countProblems(at + ".each", List.of(perBlock.each()), Set.of(), keys, problems);
-                    return null;
-                },
-                perSize -> {
-                    countProblems(at + ".counts", perSize.counts().values(), perSize.counts().keySet(), keys, problems);
-                    return null;
-                },
-                perQuilt -> {
-                    countProblems(at + ".each", List.of(perQuilt.count()), Set.of(), keys, problems);
-                    return null;
-                });
+        problems.addAll(line.count().match(
+                perBlock -> Stream.concat(
+                        labels.contains(perBlock.place())
+                                ? Stream.empty()
+                                : Stream.of(Problem.at(at + ".per", "cutList.unknown-place", perBlock.place())),
+                        countProblems(at + ".each", List.of(perBlock.each()), Set.of(), keys)),
+                perSize -> countProblems(at + ".counts", perSize.counts().values(), perSize.counts().keySet(), keys),
+                perQuilt -> countProblems(at + ".each", List.of(perQuilt.count()), Set.of(), keys)).toList());
         line.precut().filter(precut -> precut.perSheet() < 1 || precut.perSheet() > PrecutSource.MOST_PER_SHEET)
                 .ifPresent(precut -> problems.add(
                         Problem.at(at + ".precut", "cutList.per-sheet", precut.perSheet(), PrecutSource.MOST_PER_SHEET)));
     }
 
-    private static void countProblems(
-            String at, Collection<Integer> counts, Set<SizeKey> used, Set<SizeKey> known, List<Problem> problems) {
-        counts.stream().filter(count -> count < 0 || count > CutCount.MOST).findFirst()
-                .ifPresent(count -> problems.add(Problem.at(at, "cutList.count-limits", count, CutCount.MOST)));
-        used.stream().filter(key -> !known.contains(key)).findFirst()
-                .ifPresent(key -> problems.add(Problem.at(at, "size.unknown", key.value())));
+    private static Stream<Problem> countProblems(String at, Collection<Integer> counts, Set<SizeKey> used, Set<SizeKey> known) {
+        return Stream.concat(
+                counts.stream().filter(count -> count < 0 || count > CutCount.MOST).limit(1)
+                        .map(count -> Problem.at(at, "cutList.count-limits", count, CutCount.MOST)),
+                used.stream().filter(key -> !known.contains(key)).limit(1).map(key -> Problem.at(at, "size.unknown", key.value())));
     }
 
     /** All strips of a set are cut into segments of one length. */

@@ -72,14 +72,15 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
 
     private Arrangement with(PlaceChange change) {
         Map<Place, Placement> changed = new LinkedHashMap<>(placements);
-        change.match(
-                turned -> changed.computeIfPresent(turned.place(), (place, placement) -> placement.turned(turned.by())),
+        changed.putAll(change.match(
+                turned -> Map.of(turned.place(), requireNonNull(placements.get(turned.place())).turned(turned.by())),
                 traded -> {
                     Placement first = requireNonNull(placements.get(traded.first()));
                     Placement second = requireNonNull(placements.get(traded.second()));
-                    changed.put(traded.first(), new Placement(second.kind(), first.turn(), second.colouring()));
-                    return changed.put(traded.second(), new Placement(first.kind(), second.turn(), first.colouring()));
-                });
+                    return Map.of(
+                            traded.first(), new Placement(second.kind(), first.turn(), second.colouring()),
+                            traded.second(), new Placement(first.kind(), second.turn(), first.colouring()));
+                }));
         return new Arrangement(grid, changed);
     }
 
