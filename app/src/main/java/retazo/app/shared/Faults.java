@@ -38,6 +38,24 @@ public record Faults(Map<String, String> byField) {
         return byField.get(field.replace("[", ".").replace("]", ""));
     }
 
+    /** A field with its fault, if it has one; a field of a row may be named as its form sends it. */
+    public Field field(String name) {
+        return new Field(name, at(name) != null);
+    }
+
+    /**
+     * A field as its form names it.
+     *
+     * @param hasFault whether a sentence stands below it
+     */
+    public record Field(String name, boolean hasFault) {
+
+        /** The id of that sentence. */
+        public String faultId() {
+            return "fault-" + name;
+        }
+    }
+
     public int count() {
         return byField.size();
     }

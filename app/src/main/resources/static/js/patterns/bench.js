@@ -1,4 +1,5 @@
 /** The workbench beside a drawing: choose a cell, place, turn, mirror, recolour it, by mouse, touch or keys. */
+import { asker } from "../shared/parts.js";
 import { history } from "./history.js";
 
 const form = document.querySelector("form[data-cell]");
@@ -17,6 +18,7 @@ const field = (place) => form.querySelector(`[data-cell-field="${place}"]`);
 const spot = (place) => form.querySelector(`[data-spot="${place}"]`);
 const fields = () => [...form.elements].filter((element) => element.name && element.type !== "hidden" && element.tagName !== "BUTTON");
 const snapshot = () => fields().map((element) => [element.name, element.value]);
+const ask = asker();
 const past = history(snapshot());
 
 function say(element) {
@@ -93,14 +95,12 @@ async function change(action, more = {}) {
     });
     body.set("_csrf", form.elements._csrf.value);
     const at = chosen;
-    try {
-        const answer = await fetch(form.dataset.cell, { method: "POST", body });
-        if (answer.ok && !answer.redirected && at === chosen) {
-            write(await answer.text());
-        }
-        fault.hidden = true;
-    } catch {
-        fault.hidden = false;
+    const answer = await ask(form.dataset.cell, body);
+    if (answer.kind === "page" && at === chosen) {
+        write(answer.text);
+    }
+    if (answer.kind !== "late") {
+        fault.hidden = answer.kind !== "gone";
     }
 }
 

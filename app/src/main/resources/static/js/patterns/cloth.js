@@ -1,8 +1,10 @@
 /** The page of a cloth: ties drawing, list and arithmetic together, zooms the drawing, and lays out again when a setting changes. */
-import { afterQuiet, replaceParts } from "../shared/parts.js";
+import { afterQuiet, asker, fieldsOf, replaceParts } from "../shared/parts.js";
 
 const STEP = 1.35;
 let zoom = 1;
+const askCloth = asker();
+const askWays = asker();
 
 /**
  * Marks everything that is the same strip or part as what was pointed at.
@@ -39,9 +41,9 @@ async function compare() {
     if (more instanceof HTMLAnchorElement) {
         const asked = more.textContent;
         more.textContent = more.dataset.busy ?? asked;
-        const answer = await fetch(more.href, { headers: { Accept: "text/html" } });
-        if (answer.ok && !answer.redirected && more.isConnected) {
-            replaceParts(await answer.text(), document, ["ways"]);
+        const answer = await askWays(more.href);
+        if (answer.kind === "page" && more.isConnected) {
+            replaceParts(answer.text, ["ways"]);
         }
         more.textContent = asked;
     }
@@ -68,13 +70,16 @@ document.addEventListener("click", (event) => {
 const form = document.querySelector("[data-cloth-settings]");
 
 async function layOut() {
-    const address = `${form.action}?${new URLSearchParams(new FormData(form))}`;
-    const answer = await fetch(address, { headers: { Accept: "text/html" } });
-    if (!answer.ok || answer.redirected) {
+    const address = `${form.action}?${fieldsOf(form)}`;
+    const answer = await askCloth(address);
+    if (answer.kind === "late") {
+        return;
+    }
+    if (answer.kind !== "page") {
         location.assign(address);
         return;
     }
-    replaceParts(await answer.text(), document, ["cloth"]);
+    replaceParts(answer.text, ["cloth"]);
     history.replaceState(null, "", address);
     show();
     compare();

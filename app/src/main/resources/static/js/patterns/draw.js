@@ -1,10 +1,11 @@
 /** Redraws what is typed while it is typed; the server draws, this only asks. */
-import { afterQuiet, replaceParts } from "../shared/parts.js";
+import { afterQuiet, asker, fieldsOf, replaceParts } from "../shared/parts.js";
 
 const PAUSE = 200;
 const RETRY = 2500;
 const form = document.querySelector("form[data-draws]");
 const drawButton = form.querySelector("[data-draw-button]");
+const ask = asker();
 let newest = 0;
 
 /** What a later answer has to draw anew, because an earlier one came too late. */
@@ -16,16 +17,16 @@ function parts(start) {
 }
 
 /** The fields inside a part by their label, so that what is typed meanwhile can be carried over. */
-function fieldsOf(id) {
+function labelled(id) {
     return new Map([...document.querySelectorAll(`#${id} input[aria-label]`)].map((field) => [field.ariaLabel, field]));
 }
 
 function replaceWanted(html) {
     const focused = document.activeElement;
-    const before = new Map([...wanted].map((id) => [id, { fields: fieldsOf(id), open: document.getElementById(id)?.open }]));
-    replaceParts(html, document, [...wanted]);
+    const before = new Map([...wanted].map((id) => [id, { fields: labelled(id), open: document.getElementById(id)?.open }]));
+    replaceParts(html, [...wanted]);
     for (const [id, { fields, open }] of before) {
-        for (const [label, field] of fieldsOf(id)) {
+        for (const [label, field] of labelled(id)) {
             field.value = fields.get(label)?.value ?? field.value;
             if (fields.get(label) === focused) {
                 field.focus();
@@ -43,12 +44,10 @@ function replaceWanted(html) {
 async function redraw(ids) {
     ids.forEach((id) => wanted.add(id));
     const mine = ++newest;
-    try {
-        const answer = await fetch(drawButton.formAction, { method: "POST", body: new URLSearchParams(new FormData(form)) });
-        if (answer.ok && !answer.redirected && mine === newest) {
-            replaceWanted(await answer.text());
-        }
-    } catch {
+    const answer = await ask(drawButton.formAction, fieldsOf(form));
+    if (answer.kind === "page") {
+        replaceWanted(answer.text);
+    } else if (answer.kind === "gone") {
         form.dispatchEvent(new CustomEvent("undrawn"));
         setTimeout(() => mine === newest && redraw([]), RETRY);
     }

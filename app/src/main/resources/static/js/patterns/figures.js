@@ -1,5 +1,7 @@
 /** Opens the arithmetic of a figure beside the table, without leaving it. */
-import { replaceParts } from "../shared/parts.js";
+import { asker, replaceParts } from "../shared/parts.js";
+
+const ask = asker();
 
 document.addEventListener("click", async (event) => {
     const link = event.target instanceof Element ? event.target.closest("[data-figures] a[data-figure]") : null;
@@ -7,12 +9,15 @@ document.addEventListener("click", async (event) => {
         return;
     }
     event.preventDefault();
-    const answer = await fetch(link.href, { headers: { Accept: "text/html" } });
-    if (!answer.ok || answer.redirected) {
+    const answer = await ask(link.href);
+    if (answer.kind === "late") {
+        return;
+    }
+    if (answer.kind !== "page") {
         location.assign(link.href);
         return;
     }
-    replaceParts(await answer.text(), document, ["arithmetic"]);
+    replaceParts(answer.text, ["arithmetic"]);
     link.closest("[data-figures]")
         .querySelectorAll("[aria-current]")
         .forEach((open) => open.removeAttribute("aria-current"));

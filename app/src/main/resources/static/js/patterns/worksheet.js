@@ -1,9 +1,10 @@
 /** A grid that is filled like a worksheet: arrows and Enter move, a pasted table is read by the server and put in. */
-import { replaceParts } from "../shared/parts.js";
+import { asker, fieldsOf, read, replaceParts } from "../shared/parts.js";
 import { step } from "./steps.js";
 
 const form = document.querySelector("form[data-worksheet]");
 const undone = [];
+const ask = asker();
 
 const cell = (row, column) => form.querySelector(`.cell[data-row="${row}"][data-column="${column}"]`);
 
@@ -44,12 +45,9 @@ form.addEventListener("paste", async (event) => {
         return;
     }
     event.preventDefault();
-    const body = new FormData(form);
-    body.set("pasted", pasted);
-    const answer = await fetch(form.dataset.fill, { method: "POST", body: new URLSearchParams(body) }).catch(() => null);
-    if (answer?.ok && !answer.redirected) {
-        const html = await answer.text();
-        const told = new DOMParser().parseFromString(html, "text/html").querySelector("#fault-pasted");
+    const answer = await ask(form.dataset.fill, fieldsOf(form, { pasted }));
+    if (answer.kind === "page") {
+        const told = read(answer.text).querySelector("#fault-pasted");
         if (told) {
             keep(pasted).after(document.importNode(told, true));
             return;
@@ -61,9 +59,9 @@ form.addEventListener("paste", async (event) => {
             copy.value = typed[i].value;
         });
         undone.push(before);
-        replaceParts(html, document, ["worksheet"]);
-    } else {
+        replaceParts(answer.text, ["worksheet"]);
+    } else if (answer.kind !== "late") {
         keep(pasted);
-        form.querySelector(answer ? "[data-signed-out]" : "[data-gone]").hidden = false;
+        form.querySelector(answer.kind === "gone" ? "[data-gone]" : "[data-signed-out]").hidden = false;
     }
 });
