@@ -20,7 +20,7 @@ import retazo.core.quilt.piece.PieceShare;
 import retazo.core.quilt.plan.QuiltPlan;
 
 /** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
-public record PieceListView(List<Line> lines) {
+public record PieceListView(List<ListedPiece> lines) {
 
     /**
      * Pieces of one role and cut size.
@@ -30,14 +30,14 @@ public record PieceListView(List<Line> lines) {
      * @param count    how many the shown size takes
      * @param made     what the pieces make, or a note of the cut list
      */
-    record Line(RoleView role, String label, FractionText shape, FractionText perBlock, long count, List<FractionText> made) {
+    record ListedPiece(RoleView role, String label, FractionText shape, FractionText perBlock, long count, List<FractionText> made) {
     }
 
     public static PieceListView of(QuiltDesign design, QuiltPlan plan, Words words) {
         Map<String, RoleView> roles = RoleView.of(design, words).stream().collect(Collectors.toMap(RoleView::key, Function.identity()));
         List<BlockKind> kinds = design.drawing().map(Drawing::placed).orElse(List.of());
         return new PieceListView(plan.pieces().stream()
-                .map(piece -> new Line(
+                .map(piece -> new ListedPiece(
                         requireNonNull(roles.get(piece.role().value())),
                         piece.label(),
                         FractionText.of(ShapeWords.of(piece.shape(), words)),

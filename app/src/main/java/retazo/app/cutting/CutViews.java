@@ -11,6 +11,7 @@ import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.ShopCutText;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.BagNumbers;
 import retazo.app.runs.book.Letters;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
@@ -45,7 +46,7 @@ class CutViews {
      * @param keep   left-overs that are kept of it, in words; empty for none
      */
     record CutView(
-            long id, String bags, String kit, String letters, String roles, LengthView length, LengthView inches, boolean done,
+            long id, BagNumbers bags, String kit, String letters, String roles, LengthView length, LengthView inches, boolean done,
             Stretch on, boolean pieces, String into, String keep) {
     }
 

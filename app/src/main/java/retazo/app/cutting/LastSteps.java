@@ -39,7 +39,7 @@ class LastSteps {
             PlannedCut cut = runs.plannedCut(record.plannedCutId());
             return new LastStep(
                     LengthView.of(record.real(), words.sellingUnit()),
-                    words.text("cut." + record.outcome(), cut.bags()),
+                    words.text("cut." + record.outcome(), cut.bags().count(), cut.bags()),
                     staff.names(Set.of(record.personId())).getOrDefault(record.personId(), ""),
                     Moments.near(record.at(), clock.instant()),
                     !cut.bagClosed());

@@ -18,6 +18,7 @@ import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.cloth.KitSheetsView;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.BagNumbers;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
 import retazo.app.shared.LengthView;
@@ -66,7 +67,7 @@ class PieceSheetPages {
     }
 
     /** Whose pieces are cut. */
-    record Of(long runId, long boltId, String kit, String bags, Fabric fabric) {
+    record Of(long runId, long boltId, String kit, BagNumbers bags, Fabric fabric) {
     }
 
     /**

@@ -27,7 +27,7 @@ class BagTicks {
 
     /** The ticks of a bag, by what is ticked. */
     Map<BagItem, BagTickEntity> of(Bag bag) {
-        return ticks.of(bag.lines().stream().map(Bag.Line::id).toList(), bag.picks().stream().map(Bag.Pick::id).toList()).stream()
+        return ticks.of(bag.lines().stream().map(Bag.ClothLine::id).toList(), bag.picks().stream().map(Bag.Pick::id).toList()).stream()
                 .collect(Collectors.toMap(BagTickEntity::item, Function.identity()));
     }
 

@@ -42,7 +42,7 @@ class PackingList {
         return bags.stream()
                 .map(bag -> new ListedBag(
                         bag.id(), bag.runId(), bag.number(), requireNonNull(byId.get(bag.kitId())).name(), bag.allCut(),
-                        bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
+                        bag.lines().stream().filter(Bag.ClothLine::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
                 .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId)
                         .thenComparing(ListedBag::number))
                 .toList();

@@ -90,7 +90,7 @@ class PackingPages {
 
     BagPage bag(long bagId) {
         Bag bag = book.bag(bagId);
-        Map<Long, Fabric> byId = fabrics.byIds(bag.lines().stream().map(Bag.Line::fabricId).toList());
+        Map<Long, Fabric> byId = fabrics.byIds(bag.lines().stream().map(Bag.ClothLine::fabricId).toList());
         Map<Long, Bolt> bolts = stock.boltsById(
                 bag.lines().stream().flatMap(line -> line.cut().stream()).map(PlannedCut::boltId).collect(Collectors.toSet()));
         Map<BagItem, String> ticked = ticks.words(bag);
@@ -120,7 +120,7 @@ class PackingPages {
                 .toList();
     }
 
-    private String from(Bag.Line line, Map<Long, Bolt> bolts) {
+    private String from(Bag.ClothLine line, Map<Long, Bolt> bolts) {
         return line.cut().map(cut -> requireNonNull(bolts.get(cut.boltId())))
                 .map(bolt -> words.text(line.isCut() ? "bag.cut-from" : "bag.to-cut-from", bolt.code(), bolt.lot()))
                 .orElseGet(() -> words.text("bag.no-bolt"));

@@ -132,7 +132,7 @@ public class PackingService {
         return book.bag(bagId);
     }
 
-    private static Bag.Line line(Bag bag, long lineId) {
+    private static Bag.ClothLine line(Bag bag, long lineId) {
         return bag.lines().stream()
                 .filter(line -> line.id() == lineId)
                 .findFirst()

@@ -5,7 +5,9 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.patterns.file.PatternContent;
@@ -17,6 +19,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.plan.QuiltPlan;
 import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.Way;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,7 +45,14 @@ public class PatternService {
     /** The newest versions of the patterns that are looked for, by name. */
     @Transactional(readOnly = true)
     public List<PatternVersion> newest(PatternSearch search) {
-        return versions.newest(search).stream().map(this::toVersion).toList();
+        return versions.newest(search, Limit.unlimited()).stream().map(this::toVersion).toList();
+    }
+
+    /** A pattern that is drawn, the first by name; empty where none is. */
+    @Transactional(readOnly = true)
+    public Optional<PatternVersion> anyDrawn() {
+        PatternSearch drawn = new PatternSearch("", PatternFileWriter.code(Way.DRAWING), "", "", "", false);
+        return versions.newest(drawn, Limit.of(1)).stream().findFirst().map(this::toVersion);
     }
 
     @Transactional(readOnly = true)

@@ -3,6 +3,7 @@ package retazo.app.patterns;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -27,5 +28,5 @@ interface PatternVersionRepository extends JpaRepository<PatternVersionEntity, L
                AND ((:#{#search.archived} = true AND v.pattern.archivedAt IS NOT NULL)
                     OR (:#{#search.archived} = false AND v.pattern.archivedAt IS NULL))
              ORDER BY lower(v.pattern.name)""")
-    List<PatternVersionEntity> newest(PatternSearch search);
+    List<PatternVersionEntity> newest(PatternSearch search, Limit most);
 }

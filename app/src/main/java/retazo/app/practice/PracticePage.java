@@ -42,49 +42,44 @@ public record PracticePage(List<Group> groups) {
 
     public static PracticePage of(PracticeForm form, Words words) {
         Fields fields = new Fields(form, words);
-        return new PracticePage(List.of(
-                fields.group("measuring", Stream.of(
-                        fields.measures(PracticeMeasure.SEAM_ALLOWANCE, PracticeMeasure.USABLE_WIDTH, PracticeMeasure.SQUARING,
-                                PracticeMeasure.CUTTING_STEP),
-                        List.of(fields.choiceOf("papers", "selvedges", form.papersChosen().selvedges(), "practice.selvedges.",
-                                PaperNotes.Selvedges.values())))),
-                fields.group("units", Stream.of(
-                        fields.measures(PracticeMeasure.HALF_SQUARE_OVERSIZE, PracticeMeasure.HOURGLASS_OVERSIZE,
-                                PracticeMeasure.THREE_PATCH_OVERSIZE, PracticeMeasure.GEESE_OVERSIZE, PracticeMeasure.CLIPPED_OVERSIZE,
-                                PracticeMeasure.SQUARE_IN_SQUARE_OVERSIZE, PracticeMeasure.HALF_RECTANGLE_OVERSIZE,
-                                PracticeMeasure.STRIP_SET_LOSS),
-                        List.of(
-                                fields.choiceOf("drawings", "halfSquares", form.drawingsChosen().halfSquares(), "practice.halfSquares.",
-                                        UnitMethod.TWO_AT_A_TIME, UnitMethod.FOUR_AT_A_TIME, UnitMethod.EIGHT_AT_A_TIME,
-                                        UnitMethod.TRIANGLES),
-                                fields.choiceOf("drawings", "halvedBlocks", form.drawingsChosen().halvedBlocks(), "cut.",
-                                        Edges.CutBlocks.Cut.values()),
-                                fields.choiceOf("papers", "pressing", form.papersChosen().pressing(), "practice.pressing.",
-                                        PaperNotes.Pressing.values()),
-                                fields.choiceOf("papers", "partialSeams", form.papersChosen().partialSeams(), "practice.partialSeams.",
-                                        PaperNotes.PartialSeams.values())))),
-                fields.group("edges", Stream.of(
-                        fields.measures(PracticeMeasure.BORDER_TRIM, PracticeMeasure.BINDING_WIDTH, PracticeMeasure.THICK_BINDING_WIDTH,
-                                PracticeMeasure.BACKING_OVERAGE),
-                        List.of(
-                                fields.choice("borderJoin", form.borderJoin(), "practice.join.", Join.values()),
-                                fields.choice("bindingJoin", form.bindingJoin(), "practice.join.", Join.values()),
-                                fields.choice("longStrips", form.longStrips(), "practice.longStrips.", LongLay.values())))),
-                fields.group("selling", Stream.of(
-                        List.of(fields.choice("sellingUnit", form.sellingUnit(), "practice.sellingUnit.", LengthUnit.YARD,
-                                LengthUnit.METRE),
-                                fields.typed("margin", "figure.practice.margin", form.margin())),
-                        fields.measures(PracticeMeasure.SELLING_STEP, PracticeMeasure.SHORTEST_REMNANT, PracticeMeasure.NOTHING))),
-                fields.group("floor", Stream.of(List.of(
-                        fields.typed("layers", "practice.layers", form.layers()),
-                        fields.typed("mostSizes", "practice.mostSizes", form.mostSizes()))))));
+        return new PracticePage(Arrays.stream(PracticePart.values())
+                .map(part -> new Group(part.code(), words.text("practice.group." + part.code()), fields.of(part))).toList());
     }
 
     /** Makes fields out of a form. */
     private record Fields(PracticeForm form, Words words) {
 
-        Group group(String code, Stream<List<Field>> parts) {
-            return new Group(code, words.text("practice.group." + code), parts.flatMap(List::stream).toList());
+        List<Field> of(PracticePart part) {
+            List<Field> before = part == PracticePart.SELLING
+                    ? List.of(
+                            choice("sellingUnit", form.sellingUnit(), "practice.sellingUnit.", LengthUnit.YARD, LengthUnit.METRE),
+                            typed("margin", "figure.practice.margin", form.margin()))
+                    : List.of();
+            return Stream.of(before, measures(part.measures()), choices(part)).flatMap(List::stream).toList();
+        }
+
+        private List<Field> choices(PracticePart part) {
+            PracticeForm.Papers papers = form.papersChosen();
+            PracticeForm.Drawings drawings = form.drawingsChosen();
+            return switch (part) {
+                case MEASURING -> List.of(
+                        choiceOf("papers", "selvedges", papers.selvedges(), "practice.selvedges.", PaperNotes.Selvedges.values()));
+                case UNITS -> List.of(
+                        choiceOf("drawings", "halfSquares", drawings.halfSquares(), "practice.halfSquares.",
+                                UnitMethod.TWO_AT_A_TIME, UnitMethod.FOUR_AT_A_TIME, UnitMethod.EIGHT_AT_A_TIME, UnitMethod.TRIANGLES),
+                        choiceOf("drawings", "halvedBlocks", drawings.halvedBlocks(), "cut.", Edges.CutBlocks.Cut.values()),
+                        choiceOf("papers", "pressing", papers.pressing(), "practice.pressing.", PaperNotes.Pressing.values()),
+                        choiceOf("papers", "partialSeams", papers.partialSeams(), "practice.partialSeams.",
+                                PaperNotes.PartialSeams.values()));
+                case EDGES -> List.of(
+                        choice("borderJoin", form.borderJoin(), "practice.join.", Join.values()),
+                        choice("bindingJoin", form.bindingJoin(), "practice.join.", Join.values()),
+                        choice("longStrips", form.longStrips(), "practice.longStrips.", LongLay.values()));
+                case SELLING -> List.of();
+                case FLOOR -> List.of(
+                        typed("layers", "practice.layers", form.layers()),
+                        typed("mostSizes", "practice.mostSizes", form.mostSizes()));
+            };
         }
 
         List<Field> measures(PracticeMeasure... measures) {

@@ -204,9 +204,10 @@ class RunPages {
         String mark = bag.packed() ? "mark-done" : bag.waits() ? "mark-stop" : "";
         return new BagView(
                 bag.id(), bag.number(), requireNonNull(byId.get(bag.kitId())).sizeName(), state, mark,
-                bag.lines().stream().filter(Bag.Line::isCut).count(), bag.lines().size(),
+                bag.lines().stream().filter(Bag.ClothLine::isCut).count(), bag.lines().size(),
                 bag.isOpen()
-                        ? bag.lines().stream().filter(Bag.Line::waits).map(line -> requireNonNull(fabricById.get(line.fabricId())).name())
+                        ? bag.lines().stream().filter(Bag.ClothLine::waits)
+                                .map(line -> requireNonNull(fabricById.get(line.fabricId())).name())
                                 .toList()
                         : List.of());
     }
@@ -226,7 +227,7 @@ class RunPages {
                             .sorted(java.util.Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
                                     .thenComparing(PlannedCut::position))
                             .map(cut -> new BoltBar.Piece(
-                                    cut.bags(), cut.length(), cut.state() == PlannedCut.State.CUT))
+                                    cut.bags().toString(), cut.length(), cut.state() == PlannedCut.State.CUT))
                             .toList();
                     return BoltBar.of(bolt, requireNonNull(fabricById.get(bolt.fabricId())), pieces, requireNonNull(before.get(bolt.id())),
                             scale);

@@ -109,7 +109,7 @@ class TodayService {
     /** The cloth that bags wait for, added up by fabric, by name: {@code 5/8 yd Gull grey}. */
     private String stillNeeded(List<Bag> bags) {
         Map<Long, Length> needed = new HashMap<>();
-        bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.Line::waits)
+        bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.ClothLine::waits)
                 .forEach(line -> needed.merge(line.fabricId(), line.length(), Length::plus));
         LengthUnit selling = unit.sellingUnit();
         return fabrics.byIds(needed.keySet()).values().stream()

@@ -89,7 +89,7 @@ class BatchFlowTest {
 
         PlannedCut cut = only(run);
         assertThat(cut.length()).isEqualTo(Length.ofInches(45));
-        assertThat(cut.bags()).isEqualTo("1, 2");
+        assertThat(cut.bags()).hasToString("1, 2");
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
         assertThat(cuts.confirm(cut.id(), UUID.randomUUID(), 1)).isTrue();
         assertThat(bags(run)).allMatch(Bag::allCut);
@@ -113,7 +113,7 @@ class BatchFlowTest {
         Samples.done(cuts.undoLast(run, bolt, UUID.randomUUID(), 1));
 
         assertThat(bags(run)).noneMatch(Bag::allCut);
-        assertThat(only(run).bags()).isEqualTo("1, 2");
+        assertThat(only(run).bags()).hasToString("1, 2");
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(108));
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
     }

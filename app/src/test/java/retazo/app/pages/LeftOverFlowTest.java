@@ -115,7 +115,7 @@ class LeftOverFlowTest {
         long taking = samples.run(taker, 1);
 
         Bag bag = runs.bags(Set.of(taking)).get(taking).get(0);
-        assertThat(bag.lines()).extracting(Bag.Line::length).containsExactly(Length.parse("5/8 yd"));
+        assertThat(bag.lines()).extracting(Bag.ClothLine::length).containsExactly(Length.parse("5/8 yd"));
         assertThat(bag.picks()).singleElement().satisfies(pick -> assertThat(pick.goodId()).isEqualTo(leftOver().id()));
         assertThat(goods.counts(Set.of(leftOver().id())).get(leftOver().id()).free()).isZero();
         // The next bag finds none and takes the whole length.
@@ -146,7 +146,7 @@ class LeftOverFlowTest {
 
         assertThat(runs.bags(Set.of(taking)).get(taking)).allSatisfy(bag -> {
             assertThat(bag.picks()).isEmpty();
-            assertThat(bag.lines()).extracting(Bag.Line::length).containsExactly(Length.parse("3/4 yd"));
+            assertThat(bag.lines()).extracting(Bag.ClothLine::length).containsExactly(Length.parse("3/4 yd"));
         });
     }
 

@@ -135,7 +135,7 @@ class RunDraftsTest {
 
         Bag bag = book.bags(Set.of(run)).get(run).get(0);
 
-        assertThat(bag.lines()).extracting(Bag.Line::length).containsExactly(Length.ofInches(81, 2));
+        assertThat(bag.lines()).extracting(Bag.ClothLine::length).containsExactly(Length.ofInches(81, 2));
         assertThatThrownBy(() -> samples.shop().database().sql("UPDATE bag_line SET length_ticks = 1").update())
                 .hasStackTraceContaining("permission denied");
     }

@@ -18,7 +18,8 @@ import retazo.core.measure.Length;
  *
  * <p>Most bags: as many as can be laid of the group with the least cloth, then of the next, is a plan to start from. Then
  * totals from a bound downwards to that plan's; at each total a limited number of ways to make it up, those with the least
- * cloth first; the first total that can be laid wins, with the best score among its ways. In the order asked: the largest
+ * cloth first; the first total that can be laid wins, with the best score among its ways. That plan itself is the first way of its own
+ * total that can be laid, so that nothing found is worse. In the order asked: the largest
  * number of the first group that can be laid, then of the next beside it. The work is limited by steps, not by time.
  */
 public final class HeuristicBoltPlanner implements BoltPlanner {
@@ -39,7 +40,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
                     .limit(MOST_GOOD_WAYS)
                     .min(Comparator.comparing(BoltPlan::score));
             if (best.isPresent()) {
-                return best.get().score().compareTo(start.score()) < 0 ? best.get() : start;
+                return best.get();
             }
         }
         return start;

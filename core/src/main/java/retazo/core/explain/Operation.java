@@ -43,10 +43,10 @@ public enum Operation {
     CORNER_SQUARE("F ÷ 2 + a + 2s + s√2", true),
     /** One leg of a right triangle: w this leg, h the other, s seam, c = √(w² + h²). */
     RIGHT_TRIANGLE_LEG("w + s(w + h + c) ÷ h, with c = √(w² + h²)", true),
-    /** The base of a wedge: b finished base, d how much one side leans in, h finished height, s seam. */
-    WEDGE_BASE("b + 2s(√(h² + d²) + d) ÷ h", true),
-    /** The top of a wedge: a finished top, d how much one side leans in, h finished height, s seam. */
-    WEDGE_TOP("a + 2s(√(h² + d²) − d) ÷ h", true),
+    /** The base of a wedge: b finished base, a finished top, h finished height, s seam; d is how much one side leans in. */
+    WEDGE_BASE("b + 2s(√(h² + d²) + d) ÷ h, with d = (b − a) ÷ 2", true),
+    /** The top of a wedge: b finished base, a finished top, h finished height, s seam; d is how much one side leans in. */
+    WEDGE_TOP("a + 2s(√(h² + d²) − d) ÷ h, with d = (b − a) ÷ 2", true),
     /** A 45° wedge to its true point: B the octagon's width, s seam. */
     RING_HEIGHT("B ÷ 2 + s + s ÷ sin 22½°", true),
     /** The base of a 45° wedge cut to its true point: B the octagon's width, s seam. */

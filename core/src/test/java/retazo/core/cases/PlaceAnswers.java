@@ -8,8 +8,8 @@ import retazo.core.block.BlockKey;
 import retazo.core.block.shape.Turn;
 import retazo.core.quilt.place.Arrangement;
 import retazo.core.quilt.place.CycleRule;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.place.PositionRule;
 
@@ -25,10 +25,10 @@ final class PlaceAnswers {
             case "corner-edge-interior" -> counts(
                     new PositionRule(key("corner"), key("edge"), key("interior"), PositionRule.Facing.OUT), grid,
                     List.of("corner", "edge", "interior"));
-            case "checkerboard" -> counts(CycleRule.of(Line.DIAGONALS, List.of(key("A"), key("B"))), grid, List.of("A", "B"));
-            case "row-cycle" -> cycle(Line.ROWS, input.number("kinds"), grid);
-            case "column-cycle" -> cycle(Line.COLUMNS, input.number("kinds"), grid);
-            case "diagonal-cycle" -> cycle(Line.DIAGONALS, input.number("kinds"), grid);
+            case "checkerboard" -> counts(CycleRule.of(PlaceLine.DIAGONALS, List.of(key("A"), key("B"))), grid, List.of("A", "B"));
+            case "row-cycle" -> cycle(PlaceLine.ROWS, input.number("kinds"), grid);
+            case "column-cycle" -> cycle(PlaceLine.COLUMNS, input.number("kinds"), grid);
+            case "diagonal-cycle" -> cycle(PlaceLine.DIAGONALS, input.number("kinds"), grid);
             case "quarter-turn" -> turns(CycleRule.quarterTurns(key("A")), grid);
             default -> throw new AssertionError("Nobody answers the rule '" + input.text("rule") + "'.");
         };
@@ -38,7 +38,7 @@ final class PlaceAnswers {
         return new BlockKey(name);
     }
 
-    private static Map<String, Object> cycle(Line line, int kinds, PlaceGrid grid) {
+    private static Map<String, Object> cycle(PlaceLine line, int kinds, PlaceGrid grid) {
         List<String> names = IntStream.range(0, kinds).mapToObj(Integer::toString).toList();
         return counts(CycleRule.of(line, names.stream().map(PlaceAnswers::key).toList()), grid, names);
     }

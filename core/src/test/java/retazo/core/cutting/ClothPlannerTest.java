@@ -152,6 +152,22 @@ class ClothPlannerTest {
         assertThat(plan.leftOversTaken()).containsExactly(Map.entry("L-1", 2));
     }
 
+    /** Who cuts each size alone never touches the left-overs that only the laid plan would take. */
+    @Test
+    void left_overs_of_a_plan_that_is_not_used_stay_where_they_are() {
+        ClothPlan spared = sparedBy(List.of(new LeftOver("L-1", Length.ofInches(40), Length.parse("12 1/2 in"), 1)),
+                patches("A1", "3 1/2", "9 1/2", 24));
+        ClothLine first = spared.lines().get(0);
+        ClothLine shorter = new ClothLine(
+                first.use(), first.pieceLabels(), first.stripHeight(), first.strips(), length("shorter", "5"), first.pieces(), first.lay(),
+                first.seams());
+
+        ClothPlan alone = new ClothPlan(spared.usableWidth(), List.of(shorter), spared.squaring(), spared.exact(), spared.laid());
+
+        assertThat(alone.isLaidShorter()).isFalse();
+        assertThat(alone.leftOversTaken()).isEmpty();
+    }
+
     /** 3 of 24 take one strip; a left-over that gives one of them leaves two, which take the same strip. */
     @Test
     void a_left_over_that_spares_no_strip_is_not_taken() {

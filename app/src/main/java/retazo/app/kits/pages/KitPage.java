@@ -48,7 +48,7 @@ record KitPage(
         QuiltPicture picture,
         String finished,
         boolean printed,
-        List<Line> bill,
+        List<BilledItem> bill,
         long possible,
         String stops,
         long onShelf,
@@ -79,7 +79,7 @@ record KitPage(
      * @param bags   how many bags the stock of it gives; empty for a left-over, without which a bag is made too
      * @param stops  whether it is one that stops the next bag
      */
-    record Line(
+    record BilledItem(
             What what, List<Letter> letters, String uses, LengthView exact,
             LengthView length, String into, long count, String figure, Optional<Long> bags, boolean stops, String price) {
 
@@ -112,8 +112,8 @@ record KitPage(
         Kit kit = work.kit();
         KitsPossible possible = known.possible();
         BillCost price = known.costs().price().orElseThrow();
-        List<Line> bill = work.bill().lines().stream().map(line -> line(line, work, known, unit, words)).toList();
-        List<String> stopping = bill.stream().filter(Line::stops).map(Line::name).toList();
+        List<BilledItem> bill = work.bill().lines().stream().map(line -> line(line, work, known, unit, words)).toList();
+        List<String> stopping = bill.stream().filter(BilledItem::stops).map(BilledItem::name).toList();
         return new KitPage(
                 kit,
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
@@ -140,14 +140,14 @@ record KitPage(
         return Optional.ofNullable(kit.goodsByCode().get(code)).map(Good::name).orElseGet(() -> kit.fabric(code).name());
     }
 
-    private static Line line(BillLine line, KitWork work, Known known, LengthUnit unit, Words words) {
+    private static BilledItem line(BillLine line, KitWork work, Known known, LengthUnit unit, Words words) {
         KitsPossible possible = known.possible();
         Map<String, Money> prices = known.costs().price().orElseThrow().byCode();
         return line.match(
                 cut -> {
                     Fabric fabric = work.kit().fabric(cut.fabricCode());
                     Need need = requireNonNull(work.needs().byFabric().get(cut.fabricCode()));
-                    return new Line(
+                    return new BilledItem(
                             What.cut(fabric), letters(cut.letters(), Kit.ink(fabric)),
                             RoleView.uses(need.uses(), words), LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
                             cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
@@ -158,7 +158,7 @@ record KitPage(
                 picked -> {
                     Good good = requireNonNull(work.kit().goodsByCode().get(picked.code()));
                     Optional<Need> need = Optional.ofNullable(work.needs().byFabric().get(picked.code()));
-                    return new Line(
+                    return new BilledItem(
                             What.picked(good), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(purpose(picked, good))),

@@ -1,6 +1,7 @@
 package retazo.app.kits.pages;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,25 +11,46 @@ import retazo.app.practice.PracticePage;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
+import retazo.core.cloth.ShopPractice;
 
 /** What settings of the shop would change in the lengths of its kits, and which patterns and kits have settings of their own. */
 @Controller
 class PracticeEffectController {
 
     private final PracticeEffects effects;
+    private final PatternEffects onPattern;
     private final Words words;
 
-    PracticeEffectController(PracticeEffects effects, Words words) {
+    PracticeEffectController(PracticeEffects effects, PatternEffects onPattern, Words words) {
         this.effects = effects;
+        this.onPattern = onPattern;
         this.words = words;
     }
 
-    /** Tries settings out on every kit; nothing is kept. */
+    /** Tries settings out on every kit, and each part of them on one pattern; nothing is kept. */
     @PostMapping("/practice/effect")
     String effect(PracticeForm form, Model model) {
         FieldReader reader = new FieldReader();
-        form.read(reader).filter(practice -> !reader.anyProblem())
-                .ifPresent(practice -> model.addAttribute("effect", effects.of(practice)));
+        tried(form, reader).ifPresent(practice -> {
+            model.addAttribute("effect", effects.of(practice));
+            model.addAttribute("onPattern", onPattern.of(practice));
+        });
+        return show(form, reader, model);
+    }
+
+    /** The same on the pattern alone, as it is asked while somebody types. */
+    @PostMapping("/practice/effect/pattern")
+    String onPattern(PracticeForm form, Model model) {
+        FieldReader reader = new FieldReader();
+        tried(form, reader).ifPresent(practice -> model.addAttribute("onPattern", onPattern.of(practice)));
+        return show(form, reader, model);
+    }
+
+    private static Optional<ShopPractice> tried(PracticeForm form, FieldReader reader) {
+        return form.read(reader).filter(practice -> !reader.anyProblem());
+    }
+
+    private String show(PracticeForm form, FieldReader reader, Model model) {
         model.addAttribute("page", PracticePage.of(form, words));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "practice/practice";

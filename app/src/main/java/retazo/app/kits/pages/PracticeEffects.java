@@ -49,7 +49,7 @@ class PracticeEffects {
      * @param then empty where it cannot be cut by those settings
      * @param more whether it takes more
      */
-    record Line(String kit, LengthView now, Optional<LengthView> then, String difference, boolean more) {
+    record ChangedKit(String kit, LengthView now, Optional<LengthView> then, String difference, boolean more) {
     }
 
     /** Something with settings of its own. */
@@ -57,19 +57,19 @@ class PracticeEffects {
     }
 
     /** The kits that take another length by these settings, in the order of the list of kits. */
-    List<Line> of(ShopPractice tried) {
+    List<ChangedKit> of(ShopPractice tried) {
         LengthUnit unit = tried.sellingUnit();
-        List<Line> lines = new ArrayList<>();
+        List<ChangedKit> lines = new ArrayList<>();
         for (Kit kit : kits.all()) {
             Length now = cloth(works.workBy(kit, practice.practice()));
             KitWork work = works.workBy(kit, tried);
             Length then = cloth(work);
             if (!work.problems().isEmpty()) {
-                lines.add(new Line(kit.name(), LengthView.of(now, unit), Optional.empty(), "", true));
+                lines.add(new ChangedKit(kit.name(), LengthView.of(now, unit), Optional.empty(), "", true));
             } else if (!then.equals(now)) {
                 boolean more = then.isLongerThan(now);
                 String by = LengthView.of(more ? then.minus(now) : now.minus(then), unit).plain();
-                lines.add(new Line(
+                lines.add(new ChangedKit(
                         kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)),
                         words.text(more ? "practice.more" : "practice.less", by), more));
             }

@@ -34,7 +34,7 @@ import retazo.core.quilt.finish.BorderDesign;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.piece.CutList;
 import retazo.core.quilt.place.CycleRule;
-import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.SizeTable;
@@ -136,9 +136,9 @@ public record DrawingDraft(List<Role> roles, List<BlockDraft> blocks, Optional<P
 
         /** The kinds by their names; the last block everywhere where none is named, since others stand in it. */
         private Optional<PlaceRule> places() {
-            Line line = Typed.text(form.cycle()).isEmpty()
-                    ? Line.DIAGONALS
-                    : reader.choice("cycle", form.cycle(), Line.class).orElse(Line.DIAGONALS);
+            PlaceLine line = Typed.text(form.cycle()).isEmpty()
+                    ? PlaceLine.DIAGONALS
+                    : reader.choice("cycle", form.cycle(), PlaceLine.class).orElse(PlaceLine.DIAGONALS);
             String names = Typed.text(form.kinds());
             if (names.isEmpty()) {
                 return kinds.isEmpty() ? Optional.empty() : Optional.of(PlaceRule.uniform(kinds.get(kinds.size() - 1).key()));

@@ -13,7 +13,7 @@ import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.quilt.design.Drawing;
 import retazo.core.quilt.design.QuiltDesign;
-import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.PlaceLine;
 
 /**
  * A drawn pattern as typed.
@@ -42,7 +42,7 @@ public record DrawingForm(
 
     static DrawingForm empty() {
         return new DrawingForm(
-                0, "", List.of(), List.of(BlockRow.first()), Line.DIAGONALS.name(), "", "", "", "", List.of()).padded();
+                0, "", List.of(), List.of(BlockRow.first()), PlaceLine.DIAGONALS.name(), "", "", "", "", List.of()).padded();
     }
 
     /** A version as it is; one that is not drawn yet, with its roles and sizes and an empty block. */
@@ -56,7 +56,7 @@ public record DrawingForm(
                 RoleRow.of(design),
                 drawing.map(drawn -> drawn.blocks().stream().map(kind -> BlockRow.of(kind, letters)).toList())
                         .orElse(List.of(BlockRow.first())),
-                Line.DIAGONALS.name(), "", "", "", "", SizeRow.of(design))
+                PlaceLine.DIAGONALS.name(), "", "", "", "", SizeRow.of(design))
                 .padded();
     }
 

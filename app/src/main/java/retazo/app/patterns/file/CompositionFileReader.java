@@ -19,9 +19,9 @@ import retazo.core.quilt.finish.Flange;
 import retazo.core.quilt.place.ColourSetRule;
 import retazo.core.quilt.place.CycleRule;
 import retazo.core.quilt.place.GradientRule;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.MapRule;
 import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.place.PointRule;
 import retazo.core.quilt.place.PositionRule;
@@ -69,7 +69,7 @@ final class CompositionFileReader {
     }
 
     private static Optional<PlaceRule> cycle(JsonFields fields) {
-        Line line = fields.choice(CYCLE, PatternFileReader.choices(Line.values()));
+        PlaceLine line = fields.choice(CYCLE, PatternFileReader.choices(PlaceLine.values()));
         List<PlaceRule.Step> steps = steps(fields, PlaceRule.MOST_PARTS);
         return steps.isEmpty() ? missing(fields, "kinds") : Optional.of(new CycleRule(line, steps));
     }
@@ -103,7 +103,7 @@ final class CompositionFileReader {
     }
 
     private static Optional<PlaceRule> gradient(JsonFields fields) {
-        Line line = fields.choice("line", PatternFileReader.choices(Line.values()));
+        PlaceLine line = fields.choice("line", PatternFileReader.choices(PlaceLine.values()));
         Optional<BlockKey> main = fields.key("main", BlockKey::new);
         Optional<BlockKey> between = fields.has("between") ? fields.key("between", BlockKey::new) : Optional.empty();
         List<RoleKey> colours = fields.keys("colours", PlaceRule.MOST_PARTS, RoleKey::new);

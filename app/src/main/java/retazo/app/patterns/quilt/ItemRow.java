@@ -22,8 +22,8 @@ import retazo.core.quilt.design.Item;
 import retazo.core.quilt.finish.BorderDesign;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.place.CycleRule;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceLine;
 
 /**
  * An item beside the quilt, as typed: blocks in turn, at most one border, binding and backing.
@@ -96,7 +96,7 @@ record ItemRow(
         return keys.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Item(
-                        readName, count, Composition.straight(CycleRule.of(Line.DIAGONALS, keys), finishing), across, down,
+                        readName, count, Composition.straight(CycleRule.of(PlaceLine.DIAGONALS, keys), finishing), across, down,
                         width.stream().toList()));
     }
 

@@ -11,8 +11,8 @@ import retazo.app.patterns.file.PlaceRuleKind;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.RoleKey;
 import retazo.core.quilt.design.Drawing;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.MapRule;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.place.PositionRule;
 
@@ -41,7 +41,7 @@ public record PlaceRuleForm(
      * @param line  along what they change
      */
     public record Cycle(@Nullable String kinds, @Nullable String line) {
-        static final Cycle BLANK = new Cycle("", Line.DIAGONALS.name());
+        static final Cycle BLANK = new Cycle("", PlaceLine.DIAGONALS.name());
     }
 
     /** Blocks at corners, at edges and inside, and which way the tops of the first two face. */
@@ -56,7 +56,7 @@ public record PlaceRuleForm(
      * @param colours letters by commas
      */
     public record Gradient(@Nullable String main, @Nullable String between, @Nullable String line, @Nullable String colours) {
-        static final Gradient BLANK = new Gradient("", "", Line.DIAGONALS.name(), "");
+        static final Gradient BLANK = new Gradient("", "", PlaceLine.DIAGONALS.name(), "");
     }
 
     /**

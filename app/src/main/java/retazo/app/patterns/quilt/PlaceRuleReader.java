@@ -23,9 +23,9 @@ import retazo.core.quilt.design.BlockKind;
 import retazo.core.quilt.place.ColourSetRule;
 import retazo.core.quilt.place.CycleRule;
 import retazo.core.quilt.place.GradientRule;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.MapRule;
 import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.place.PointRule;
 import retazo.core.quilt.place.PositionRule;
@@ -91,8 +91,8 @@ record PlaceRuleReader(PlaceRuleForm form, List<BlockKind> blocks, Function<Stri
         return steps;
     }
 
-    private Optional<Line> line(String field, @Nullable String typed) {
-        return reader.choice(field, typed, Line.class);
+    private Optional<PlaceLine> line(String field, @Nullable String typed) {
+        return reader.choice(field, typed, PlaceLine.class);
     }
 
     /** Kinds in turn; the last block everywhere where none is named. */

@@ -25,7 +25,7 @@ import retazo.core.verdict.PrintedSizes;
 import retazo.core.verdict.SizeVerdict;
 
 /** What is said of everything that a pattern's paper prints, those figures first that do not agree. */
-record VerdictsView(List<Line> lines, int agreeing) {
+record VerdictsView(List<JudgedFigure> lines, int agreeing) {
 
     /**
      * A printed figure.
@@ -36,14 +36,14 @@ record VerdictsView(List<Line> lines, int agreeing) {
      * @param reading under which it is right, or that none was found
      * @param step    where that first differs
      */
-    record Line(
+    record JudgedFigure(
             String size, String what, FractionText printed, FractionText workedOut, String tone, FractionText verdict, FractionText reading,
             FractionText step) {
     }
 
     static VerdictsView of(QuiltDesign design, List<LengthVerdict> lengths, ShopPractice practice, Words words) {
         Writer writer = new Writer(design, practice, words);
-        List<Line> lines = new ArrayList<>();
+        List<JudgedFigure> lines = new ArrayList<>();
         List<SizeVerdict> sizes = PrintedSizes.judge(design, practice);
         sizes.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::size).forEach(lines::add);
         lengths.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::length).forEach(lines::add);
@@ -93,8 +93,8 @@ record VerdictsView(List<Line> lines, int agreeing) {
             return LengthView.of(length, practice.sellingUnit()).plain();
         }
 
-        Line length(LengthVerdict verdict) {
-            return new Line(
+        JudgedFigure length(LengthVerdict verdict) {
+            return new JudgedFigure(
                     name(verdict.size()), design.role(verdict.role()).letter() + " " + design.role(verdict.role()).name(),
                     FractionText.of(selling(verdict.printed())), FractionText.of(selling(verdict.workedOut())), tone(verdict.judgement()),
                     brief(verdict, practice, words), reading(verdict.reading()),
@@ -115,8 +115,8 @@ record VerdictsView(List<Line> lines, int agreeing) {
             return argument instanceof Length length ? LengthView.cut(length).plain() : argument;
         }
 
-        Line size(SizeVerdict verdict) {
-            return new Line(
+        JudgedFigure size(SizeVerdict verdict) {
+            return new JudgedFigure(
                     name(verdict.size()), words.text("verdict.finishedSize"), sides(verdict.printed()), sides(verdict.workedOut()),
                     tone(verdict.judgement()), FractionText.of(words.text("verdict.size." + verdict.judgement())),
                     reading(verdict.reading()), FractionText.of(""));
@@ -127,10 +127,10 @@ record VerdictsView(List<Line> lines, int agreeing) {
                     .of(LengthView.sides(size.width(), size.height()));
         }
 
-        Line count(CountVerdict verdict) {
+        JudgedFigure count(CountVerdict verdict) {
             CutList.Line line = design.cutList().orElseThrow().lines().get(verdict.line());
             long apart = Math.abs(verdict.printed().value() - verdict.workedOut().value());
-            return new Line(
+            return new JudgedFigure(
                     name(verdict.size()),
                     words.text("verdict.line", verdict.line() + 1, design.role(line.role()).letter(), line.form().text()),
                     FractionText.of(verdict.printed().toString()), FractionText.of(verdict.workedOut().toString()),

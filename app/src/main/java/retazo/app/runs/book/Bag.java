@@ -6,7 +6,7 @@ import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
 /** A bag with its frozen bill, and how far each line is. */
-public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<Line> lines, List<Pick> picks) {
+public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<ClothLine> lines, List<Pick> picks) {
 
     public Bag {
         lines = List.copyOf(lines);
@@ -31,7 +31,7 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
      * @param into what the length is cut into in the shop; empty for one folded length
      * @param cut  its cut by the plan of now, done or not; absent while no bolt has room for it
      */
-    public record Line(long id, long fabricId, Letters letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
+    public record ClothLine(long id, long fabricId, Letters letters, Length length, Optional<ShopCut> into, Optional<PlannedCut> cut) {
 
         public boolean isCut() {
             return cut.filter(planned -> planned.state() == PlannedCut.State.CUT).isPresent();
@@ -44,15 +44,15 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
     }
 
     public boolean allCut() {
-        return lines.stream().allMatch(Line::isCut);
+        return lines.stream().allMatch(ClothLine::isCut);
     }
 
     public boolean waits() {
-        return !packed && !leftOut && lines.stream().anyMatch(Line::waits);
+        return !packed && !leftOut && lines.stream().anyMatch(ClothLine::waits);
     }
 
     public boolean begun() {
-        return lines.stream().anyMatch(Line::isCut);
+        return lines.stream().anyMatch(ClothLine::isCut);
     }
 
     public boolean isOpen() {

@@ -2,7 +2,6 @@ package retazo.app.runs.book;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
@@ -59,9 +58,9 @@ public record PlannedCut(
         return targets.get(0).bagNumber();
     }
 
-    /** Its bags by their numbers: {@code 3}, or {@code 3, 4, 5}. */
-    public String bags() {
-        return targets.stream().map(target -> Integer.toString(target.bagNumber())).collect(Collectors.joining(", "));
+    /** Its bags by their numbers. */
+    public BagNumbers bags() {
+        return new BagNumbers(targets.stream().map(Target::bagNumber).toList());
     }
 
     /** Whether it is still to be cut. */

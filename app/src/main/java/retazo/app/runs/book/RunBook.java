@@ -108,7 +108,7 @@ public class RunBook {
                 bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
                 bag.state() == BagEntity.State.LEFT_OUT,
                 lines.stream()
-                        .map(line -> new Bag.Line(
+                        .map(line -> new Bag.ClothLine(
                                 line.id(), line.fabricId(), line.letters(), line.length(), line.into(),
                                 Optional.ofNullable(cutOfLine.get(line.id()))))
                         .toList(),

@@ -1,9 +1,11 @@
 package retazo.app.stock.bolts;
 
 import java.time.Instant;
+import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.RestRule;
 import retazo.core.measure.Length;
@@ -27,7 +29,8 @@ record BoltView(
     record Cloth(LengthView onHand, LengthView reserved, boolean anyReserved, LengthView free) {
     }
 
-    static BoltView of(Bolt bolt, Fabric fabric, LengthUnit unit, RestRule rests, Length longest, Instant now) {
+    static BoltView of(Bolt bolt, Fabric fabric, RestRule rests, Length longest, Instant now, Words words) {
+        LengthUnit unit = words.sellingUnit();
         return new BoltView(
                 bolt.id(),
                 bolt.code(),
@@ -38,23 +41,24 @@ record BoltView(
                         LengthView.onHand(bolt.onHand(), unit), LengthView.of(bolt.reserved(), unit), bolt.reserved().isPositive(),
                         LengthView.onHand(bolt.free(), unit)),
                 LengthView.cut(bolt.usableWidth()),
-                state(bolt, rests),
-                bolt.measuredAt().map(when -> "measured " + Moments.near(when, now)).orElse("estimate, never measured"),
-                bolt.parentCode().map(code -> "cut off bolt " + code).orElse(""),
+                state(bolt, rests).map(code -> words.text("bolt.state." + code)).orElse(""),
+                bolt.measuredAt().map(when -> words.text("bolt.measured", Moments.near(when, now)))
+                        .orElseGet(() -> words.text("bolt.estimate")),
+                bolt.parentCode().map(code -> words.text("bolt.cut-off", code)).orElse(""),
                 BarView.of(bolt, longest));
     }
 
-    private static String state(Bolt bolt, RestRule rests) {
+    private static Optional<String> state(Bolt bolt, RestRule rests) {
         if (bolt.reserved().isLongerThan(bolt.onHand())) {
-            return "reserved cloth is gone";
+            return Optional.of("reserved-gone");
         }
         if (!bolt.started()) {
-            return bolt.parentCode().isPresent() ? "remnant" : "";
+            return bolt.parentCode().map(parent -> "remnant");
         }
-        return switch (rests.kindOf(bolt.onHand())) {
-            case NOTHING -> bolt.onHand().isZero() ? "used up" : "nothing left";
-            case ORPHAN -> "too short to sell";
+        return Optional.of(switch (rests.kindOf(bolt.onHand())) {
+            case NOTHING -> bolt.onHand().isZero() ? "used-up" : "nothing-left";
+            case ORPHAN -> "too-short";
             case REMNANT -> "started";
-        };
+        });
     }
 }

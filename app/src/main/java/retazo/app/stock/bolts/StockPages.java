@@ -78,7 +78,7 @@ class StockPages {
     }
 
     private BoltView view(Bolt bolt, Fabric fabric, ShopPractice shop, Length longest) {
-        return BoltView.of(bolt, fabric, shop.sellingUnit(), RestRule.of(shop), longest, clock.instant());
+        return BoltView.of(bolt, fabric, RestRule.of(shop), longest, clock.instant(), words);
     }
 
     BoltPage bolt(long id) {

@@ -213,15 +213,15 @@ public final class Polygon {
         List<Point> moved = new ArrayList<>();
         int n = points.size();
         for (int i = 0; i < n; i++) {
-            moved.add(Line.outside(at(i + n - 1), at(i), seam).meet(Line.outside(at(i), at(i + 1), seam), at(i)));
+            moved.add(SideLine.outside(at(i + n - 1), at(i), seam).meet(SideLine.outside(at(i), at(i + 1), seam), at(i)));
         }
         return of(moved).normal();
     }
 
     /** The line nx·x + ny·y = c. */
-    private record Line(BigInteger nx, BigInteger ny, BigInteger c, BigInteger length) {
+    private record SideLine(BigInteger nx, BigInteger ny, BigInteger c, BigInteger length) {
 
-        static Line outside(Point from, Point to, Length seam) {
+        static SideLine outside(Point from, Point to, Length seam) {
             BigInteger nx = difference(to.y(), from.y());
             BigInteger ny = difference(from.x(), to.x());
             BigInteger squared = nx.multiply(nx).add(ny.multiply(ny));
@@ -229,10 +229,10 @@ public final class Polygon {
             BigInteger length = root.multiply(root).equals(squared) ? root : root.add(BigInteger.ONE);
             BigInteger c = nx.multiply(BigInteger.valueOf(from.x().ticks())).add(ny.multiply(BigInteger.valueOf(from.y().ticks())))
                     .add(length.multiply(BigInteger.valueOf(seam.ticks())));
-            return new Line(nx, ny, c, length);
+            return new SideLine(nx, ny, c, length);
         }
 
-        Point meet(Line other, Point corner) {
+        Point meet(SideLine other, Point corner) {
             BigInteger det = nx.multiply(other.ny).subtract(ny.multiply(other.nx));
             if (det.signum() == 0) {
                 BigInteger reach = c.subtract(nx.multiply(BigInteger.valueOf(corner.x().ticks())))

@@ -10,7 +10,6 @@ import retazo.core.block.shape.CutSize;
 import retazo.core.block.spec.UnitPractice;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Count;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.Place;
 import retazo.core.quilt.setting.Use;
 import retazo.core.quilt.size.QuiltSize;

@@ -11,7 +11,7 @@ import retazo.core.block.shape.Turn;
  *
  * @param steps one or more, the first at the top left
  */
-public record CycleRule(Line line, List<Step> steps) implements PlaceRule {
+public record CycleRule(PlaceLine line, List<Step> steps) implements PlaceRule {
     public CycleRule {
         steps = List.copyOf(steps);
         if (steps.isEmpty()) {
@@ -20,13 +20,13 @@ public record CycleRule(Line line, List<Step> steps) implements PlaceRule {
     }
 
     /** Kinds in turn, none of them turned. */
-    public static CycleRule of(Line line, List<BlockKey> kinds) {
+    public static CycleRule of(PlaceLine line, List<BlockKey> kinds) {
         return new CycleRule(line, kinds.stream().map(Step::upright).toList());
     }
 
     /** One kind, turned a quarter further from diagonal to diagonal. */
     public static CycleRule quarterTurns(BlockKey kind) {
-        return new CycleRule(Line.DIAGONALS, Stream.of(Turn.values()).map(turn -> new Step(kind, turn)).toList());
+        return new CycleRule(PlaceLine.DIAGONALS, Stream.of(Turn.values()).map(turn -> new Step(kind, turn)).toList());
     }
 
     @Override

@@ -15,7 +15,7 @@ import retazo.core.cloth.RoleKey;
  * @param between sewn of two neighbouring colours; empty where colours change without one
  * @param colours two or more, from the top left
  */
-public record GradientRule(Line line, BlockKey main, Optional<BlockKey> between, List<RoleKey> colours) implements PlaceRule {
+public record GradientRule(PlaceLine line, BlockKey main, Optional<BlockKey> between, List<RoleKey> colours) implements PlaceRule {
     public GradientRule {
         colours = List.copyOf(colours);
         if (colours.size() < 2) {

@@ -120,7 +120,7 @@ public record PlaceGrid(Lattice lattice, int columns, int rows) {
     }
 
     /** Which row, column or diagonal a place is in, from 0. */
-    public int line(Line line, Place place) {
+    public int line(PlaceLine line, Place place) {
         return switch (line) {
             case ROWS -> place.row();
             case COLUMNS -> place.column();
@@ -129,7 +129,7 @@ public record PlaceGrid(Lattice lattice, int columns, int rows) {
     }
 
     /** How many rows, columns or diagonals there are. */
-    public int lines(Line line) {
+    public int lines(PlaceLine line) {
         return line(line, new Place(lastColumn(), lastRow())) + 1;
     }
 

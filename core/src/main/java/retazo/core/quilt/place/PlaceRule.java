@@ -73,7 +73,7 @@ public sealed interface PlaceRule
     }
 
     static PlaceRule uniform(BlockKey kind) {
-        return CycleRule.of(Line.DIAGONALS, List.of(kind));
+        return CycleRule.of(PlaceLine.DIAGONALS, List.of(kind));
     }
 
     /** A kind of block and how it is turned. */

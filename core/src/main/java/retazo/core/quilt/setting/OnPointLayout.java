@@ -19,8 +19,8 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Count;
 import retazo.core.measure.ExactLength;
 import retazo.core.measure.Length;
-import retazo.core.quilt.place.Line;
 import retazo.core.quilt.place.PlaceGrid;
+import retazo.core.quilt.place.PlaceLine;
 
 /**
  * Square blocks of finished side B turned by 45°, n across and m down, between setting triangles, with or without sashes of
@@ -166,10 +166,10 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
      */
     private Map<Long, Long> longSashBlocks() {
         List<Reach> rows = new ArrayList<>();
-        for (int diagonal = 0; diagonal < grid().lines(Line.DIAGONALS); diagonal++) {
+        for (int diagonal = 0; diagonal < grid().lines(PlaceLine.DIAGONALS); diagonal++) {
             int number = diagonal;
             IntSummaryStatistics across = grid().places().stream()
-                    .filter(place -> grid().line(Line.DIAGONALS, place) == number)
+                    .filter(place -> grid().line(PlaceLine.DIAGONALS, place) == number)
                     .mapToInt(place -> (place.column() - place.row()) / 2)
                     .summaryStatistics();
             rows.add(new Reach(across.getMin(), across.getMax()));

@@ -1,6 +1,7 @@
 package retazo.core.quilt.finish;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.math.BigInteger;
 import java.util.List;
@@ -104,6 +105,27 @@ class FinishingTest {
         assertThat(squares.count().value()).isEqualTo(new Count(4));
         // 48 + 2 to trim + 1/2.
         assertThat(plan.longPieces().get(0).pieces().get(1).length().value()).isEqualTo(Length.parse("50 1/2"));
+    }
+
+    /** Of two borders each has its own squares: 4 of 4 1/2, then 4 of 6 1/2; who looks at the second border finds only those. */
+    @Test
+    void cornerstones_belong_to_their_own_border() {
+        Finishing two = Finishing.of(
+                List.of(
+                        new BorderDesign(QuiltSamples.QUAY, BorderCorners.CORNERSTONES, Optional.of(QuiltSamples.FOG), Grain.SHORTER),
+                        new BorderDesign(QuiltSamples.FOG, BorderCorners.CORNERSTONES, Optional.of(QuiltSamples.QUAY), Grain.SHORTER)),
+                Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK));
+
+        QuiltPlan plan = plan(two, List.of(Length.ofInches(4), Length.ofInches(6)));
+
+        for (int border = 1; border <= 2; border++) {
+            Use use = Use.border(border);
+            assertThat(plan.pieces().stream().filter(piece -> piece.use().equals(use)).toList())
+                    .extracting(PieceNeed::role, piece -> piece.shape().across().value(), piece -> piece.count().value())
+                    .containsExactly(border == 1
+                            ? tuple(QuiltSamples.FOG, Length.parse("4 1/2"), new Count(4))
+                            : tuple(QuiltSamples.QUAY, Length.parse("6 1/2"), new Count(4)));
+        }
     }
 
     /**

@@ -15,10 +15,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.KitChoice;
+import retazo.core.kit.KitFabric;
 import retazo.core.kit.Need;
 import retazo.core.kit.Needs;
 import retazo.core.measure.Count;
@@ -159,6 +163,33 @@ class CutListTest {
                 .problems();
 
         assertThat(problems).extracting(Problem::code).contains("size.finished-missing");
+    }
+
+    /**
+     * 60 segments of 2 1/2: on 42 in, 41 3/4 less the squaring of the set give 16 and 4 strips, on 35 in 13 and 5. Sewn together, both
+     * cloths have as many strips as the narrower one needs: 5 of 2 1/2, 12 1/2 in, and 1 in to square.
+     */
+    @Test
+    void the_narrowest_cloth_of_a_strip_set_decides_for_all_of_it() {
+        QuiltDesign design = design(new CutList(
+                List.of(), List.of(
+                        line(REED, "set S: strip 2 1/2, segment 2 1/2", new CutCount.PerQuilt(60)),
+                        line(MUD, "set S: strip 2 1/2, segment 2 1/2", new CutCount.PerQuilt(60))),
+                Optional.empty(), Optional.empty()));
+
+        assertThat(exact(design, "42", "42")).containsExactly(Length.ofInches(11), Length.ofInches(11));
+        assertThat(exact(design, "42", "35")).containsExactly(Length.parse("13 1/2"), Length.parse("13 1/2"));
+        assertThat(exact(design, "35", "42")).containsExactly(Length.parse("13 1/2"), Length.parse("13 1/2"));
+    }
+
+    /** What reed and mud take, on cloth of these usable widths. */
+    private static List<Length> exact(QuiltDesign design, String reed, String mud) {
+        QuiltPlan plan = new QuiltPlanner(PRACTICE).plan(design, design.sizes().get(0));
+        return new Needs(PRACTICE, Instructions.PRINTED).of(
+                design, plan,
+                role -> new KitChoice.Fabric(KitFabric.measured(
+                        role.value(), Length.parse(role.equals(REED) ? reed : mud), PrintKind.ALL_OVER)),
+                Contents.EVERYTHING).byFabric().values().stream().map(need -> need.exact().orElseThrow().value()).toList();
     }
 
     static CutList list(Optional<RoleKey> binding) {

@@ -49,12 +49,12 @@ class PlaceRuleTest {
     Arbitrary<PlaceRule> rules() {
         return Arbitraries.of(
                 PlaceRule.uniform(STAR),
-                CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)),
-                CycleRule.of(Line.ROWS, List.of(STAR, PLAIN, POST)),
-                CycleRule.of(Line.COLUMNS, List.of(STAR, STAR, PLAIN)),
+                CycleRule.of(PlaceLine.DIAGONALS, List.of(STAR, PLAIN)),
+                CycleRule.of(PlaceLine.ROWS, List.of(STAR, PLAIN, POST)),
+                CycleRule.of(PlaceLine.COLUMNS, List.of(STAR, STAR, PLAIN)),
                 CycleRule.quarterTurns(STAR),
                 new PositionRule(POST, PLAIN, STAR, PositionRule.Facing.OUT),
-                new GradientRule(Line.ROWS, STAR, Optional.of(PLAIN), List.of(A, C, D)),
+                new GradientRule(PlaceLine.ROWS, STAR, Optional.of(PLAIN), List.of(A, C, D)),
                 new PointRule(STAR, B, A, List.of(B, C, D)),
                 new ColourSetRule(STAR, List.of(
                         new ColourSetRule.ColourSet(2, Map.of()), new ColourSetRule.ColourSet(1, Map.of(B, C)))),
@@ -138,7 +138,7 @@ class PlaceRuleTest {
     /** Three colours with blocks between are five stages: over ten rows each takes two. */
     @Test
     void a_gradient_passes_through_every_stage() {
-        GradientRule rule = new GradientRule(Line.ROWS, STAR, Optional.of(PLAIN), List.of(A, C, D));
+        GradientRule rule = new GradientRule(PlaceLine.ROWS, STAR, Optional.of(PLAIN), List.of(A, C, D));
         PlaceGrid grid = PlaceGrid.straight(1, 10);
 
         assertThat(grid.places()).extracting(place -> rule.at(place, grid).kind())
@@ -155,7 +155,7 @@ class PlaceRuleTest {
     void blocks_between_are_fed_from_the_spares_of_both_colours() {
         Block main = QuiltSamples.block(6, List.of(List.of("strip-set A 3, C 3 @0"), List.of("strip-set A 3, C 3 @0")));
         Block between = QuiltSamples.block(6, List.of(List.of("strip-set A 3, C 3"), List.of("strip-set B 3, C 3")));
-        GradientRule rule = new GradientRule(Line.ROWS, STAR, Optional.of(PLAIN), List.of(A, B));
+        GradientRule rule = new GradientRule(PlaceLine.ROWS, STAR, Optional.of(PLAIN), List.of(A, B));
         Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "main", main), new BlockKind(PLAIN, "between", between)),
                 Composition.straight(rule, Finishing.NONE));
@@ -219,7 +219,7 @@ class PlaceRuleTest {
     /** A trade changes no count; a block keeps lying as its new place asks; blocks of two kinds do not trade. */
     @Test
     void only_blocks_of_one_kind_trade_places() {
-        PlaceRule rule = CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN));
+        PlaceRule rule = CycleRule.of(PlaceLine.DIAGONALS, List.of(STAR, PLAIN));
         PlaceGrid grid = PlaceGrid.straight(3, 2);
         Arrangement before = Arrangement.of(rule, grid, List.of());
         PlaceChange.Traded legal = new PlaceChange.Traded(new Place(0, 0), new Place(2, 0));

@@ -28,7 +28,7 @@ import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.picture.QuiltDrawing;
 import retazo.core.quilt.piece.PieceNeed;
 import retazo.core.quilt.place.CycleRule;
-import retazo.core.quilt.place.Line;
+import retazo.core.quilt.place.PlaceLine;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.SizeKey;
@@ -46,7 +46,7 @@ class SeveralBlocksTest {
      */
     @Test
     void units_of_all_kinds_are_rounded_up_together() {
-        QuiltPlan plan = plan(Line.DIAGONALS, 3, 3);
+        QuiltPlan plan = plan(PlaceLine.DIAGONALS, 3, 3);
         PieceNeed squares = plan.pieces().get(0);
 
         assertThat(squares.label()).isEqualTo("A1");
@@ -59,13 +59,13 @@ class SeveralBlocksTest {
 
     @Test
     void kinds_follow_one_another_by_rows_or_columns() {
-        assertThat(plan(Line.ROWS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(7));
-        assertThat(plan(Line.COLUMNS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(6));
+        assertThat(plan(PlaceLine.ROWS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(7));
+        assertThat(plan(PlaceLine.COLUMNS, 2, 3).pieces().get(0).count().value()).isEqualTo(new Count(6));
     }
 
     @Property(tries = 60)
     void counts_of_all_kinds_add_up_to_the_grid(
-            @ForAll Line line, @ForAll @IntRange(min = 1, max = 12) int columns, @ForAll @IntRange(min = 1, max = 12) int rows) {
+            @ForAll PlaceLine line, @ForAll @IntRange(min = 1, max = 12) int columns, @ForAll @IntRange(min = 1, max = 12) int rows) {
         QuiltDrawing drawing = QuiltDrawing.of(drawing(line), size(columns, rows), Length.ofInches(1, 4));
 
         assertThat(drawing.blocks().stream().mapToInt(block -> block.spots().size()).sum()).isEqualTo(columns * rows);
@@ -76,7 +76,7 @@ class SeveralBlocksTest {
         Block larger = QuiltSamples.block(4, List.of(List.of("A", "B"), List.of("C", "D")));
         Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", larger)),
-                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)),
+                Composition.straight(CycleRule.of(PlaceLine.DIAGONALS, List.of(STAR, PLAIN)),
                         Finishing.of(List.of(), Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK))));
 
         assertThat(check(drawing)).extracting(Problem::place, Problem::code).containsExactly(tuple("places", "design.block-sizes"));
@@ -101,7 +101,7 @@ class SeveralBlocksTest {
         Block second = QuiltSamples.block(4, List.of(List.of("slashed B 1, A")));
         Drawing drawing = Drawing.of(
                 List.of(new BlockKind(STAR, "first", first), new BlockKind(PLAIN, "second", second)),
-                Composition.straight(CycleRule.of(Line.DIAGONALS, List.of(STAR, PLAIN)),
+                Composition.straight(CycleRule.of(PlaceLine.DIAGONALS, List.of(STAR, PLAIN)),
                         Finishing.of(List.of(), Optional.empty(), Optional.empty())));
         QuiltDesign design = QuiltDesign.drawn(QuiltSamples.wakeRoles().subList(0, 2), List.of(size(3, 6)), drawing);
 
@@ -114,7 +114,7 @@ class SeveralBlocksTest {
     /** A pattern may sew its triangles exact where the shop sews them larger: 3 in from 3⅞. */
     @Test
     void a_pattern_may_change_a_setting_of_the_shop() {
-        QuiltDesign shop = design(Line.DIAGONALS, 3, 3);
+        QuiltDesign shop = design(PlaceLine.DIAGONALS, 3, 3);
         QuiltDesign exact = new QuiltDesign(
                 shop.roles(), shop.sizes(), shop.table(), shop.cutList(), shop.drawing(), Way.DRAWING,
                 Map.of(PracticeMeasure.HALF_SQUARE_OVERSIZE, Length.ZERO));
@@ -155,7 +155,7 @@ class SeveralBlocksTest {
         return QuiltSamples.block(3, List.of(List.of("A/B", "D"), List.of("D", "D")));
     }
 
-    private static Drawing drawing(Line line) {
+    private static Drawing drawing(PlaceLine line) {
         return Drawing.of(
                 List.of(new BlockKind(STAR, "star", star()), new BlockKind(PLAIN, "plain", plain())),
                 Composition.straight(CycleRule.of(line, List.of(STAR, PLAIN)),
@@ -166,11 +166,11 @@ class SeveralBlocksTest {
         return QuiltSize.Grid.of(new SizeKey("any"), "Any", columns, rows, List.of());
     }
 
-    private static QuiltDesign design(Line line, int columns, int rows) {
+    private static QuiltDesign design(PlaceLine line, int columns, int rows) {
         return QuiltDesign.drawn(QuiltSamples.wakeRoles(), List.of(size(columns, rows)), drawing(line));
     }
 
-    private static QuiltPlan plan(Line line, int columns, int rows) {
+    private static QuiltPlan plan(PlaceLine line, int columns, int rows) {
         QuiltDesign design = design(line, columns, rows);
         return new QuiltPlanner(ShopPractice.customary()).plan(design, design.sizes().get(0));
     }
