@@ -23,10 +23,16 @@ import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.practice.PracticeService;
+import retazo.app.shared.LengthView;
+import retazo.core.cloth.Margin;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
+import retazo.core.kit.Needs;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.quilt.plan.QuiltPlanner;
+import retazo.core.quilt.size.QuiltSize;
 
 /** Settings of the shop and of single kits, with what they change. 24 of 3 1/2 × 9 1/2: 22 in, 3/4 yd with 5 %. */
 @Tag("slow")
@@ -65,6 +71,39 @@ class PracticeFlowTest {
             awaited(page.locator("#fault-margin")).isVisible();
             awaited(page.locator("#effect")).not().isVisible();
         }
+    }
+
+    /** Beside each part stands what its settings change in a drawn pattern, while they are typed: what the core plans of it by them. */
+    @Test
+    void what_a_part_of_the_practice_changes_is_seen_while_it_is_typed() {
+        PatternVersion pattern = samples.bean(PatternService.class).anyDrawn().orElseThrow();
+        ShopPractice before = practice.practice();
+        String now = LengthView.of(sold(pattern, before), LengthUnit.YARD).plain();
+        String then = LengthView.of(sold(pattern, before.with(new Margin.Extra(Length.ofInches(9)))), LengthUnit.YARD).plain();
+        try (Tab owner = Tab.of(shop, "marisol")) {
+            Page page = owner.page();
+            owner.go("/practice");
+            awaited(page.locator("#effect-selling")).isEmpty();
+            page.locator("#margin").fill("1/4 yd");
+            awaited(page.locator("#effect-selling"))
+                    .containsText(pattern.name() + ", " + middle(pattern).name() + ": " + then + " of cloth to sell instead of " + now);
+            awaited(page.locator("#effect-edges")).isEmpty();
+            page.locator("#margin").fill("plenty");
+            awaited(page.locator("#effect-selling")).isEmpty();
+            page.locator("#margin").fill("5 %");
+            page.locator("#layers").fill("1");
+            awaited(page.locator("#effect-floor")).containsText("the same cloth, " + now);
+            assertThat(practice.practice()).isEqualTo(before);
+        }
+    }
+
+    private static QuiltSize middle(PatternVersion pattern) {
+        return pattern.design().grids().get(pattern.design().grids().size() / 2);
+    }
+
+    private static Length sold(PatternVersion pattern, ShopPractice by) {
+        return new Needs(by, pattern.instructions()).byRole(pattern.design(), new QuiltPlanner(by).plan(pattern.design(), middle(pattern)))
+                .byFabric().values().stream().map(need -> need.sold().orElseThrow().value()).reduce(Length.ZERO, Length::plus);
     }
 
     @Test

@@ -1,0 +1,67 @@
+package retazo.app.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import retazo.core.cloth.Join;
+import retazo.core.cloth.Joins;
+import retazo.core.cloth.LayPractice;
+import retazo.core.cloth.LongLay;
+import retazo.core.cloth.Margin;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/** The parts of the practice: each setting belongs to one of them. */
+class PracticePartTest {
+
+    private static final ShopPractice SHOP = ShopPractice.customary();
+
+    /** Everything otherwise than the customary shop has it. */
+    private static final ShopPractice OTHER = other();
+
+    private static ShopPractice other() {
+        ShopPractice other = new ShopPractice(
+                SHOP.measures(), new Margin.Extra(Length.ofInches(2)), LengthUnit.METRE,
+                new LayPractice(Optional.of(3), 2, Arrays.stream(LongLay.values()).filter(lay -> lay != SHOP.lay().longStrips()).findFirst()
+                        .orElseThrow()),
+                new Joins(otherThan(SHOP.joins().borders()), otherThan(SHOP.joins().bindings())));
+        for (PracticeMeasure measure : PracticeMeasure.values()) {
+            other = other.with(measure, SHOP.length(measure).plus(Length.ofInches(1, 8)));
+        }
+        return other;
+    }
+
+    private static Join otherThan(Join join) {
+        return Arrays.stream(Join.values()).filter(one -> one != join).findFirst().orElseThrow();
+    }
+
+    @Test
+    void all_parts_together_are_the_whole_practice() {
+        ShopPractice changed = SHOP;
+        for (PracticePart part : PracticePart.values()) {
+            changed = part.on(changed, OTHER);
+        }
+
+        assertThat(changed).isEqualTo(OTHER);
+    }
+
+    @ParameterizedTest
+    @EnumSource(PracticePart.class)
+    void one_part_changes_nothing_of_the_others(PracticePart part) {
+        ShopPractice changed = part.on(SHOP, OTHER);
+
+        assertThat(changed).isNotEqualTo(SHOP);
+        for (PracticePart other : PracticePart.values()) {
+            if (other != part) {
+                assertThat(other.on(changed, SHOP)).as(other.code()).isEqualTo(changed);
+            }
+        }
+        assertThat(part.on(changed, SHOP)).isEqualTo(SHOP);
+    }
+}
