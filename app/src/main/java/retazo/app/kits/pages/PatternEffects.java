@@ -10,6 +10,7 @@ import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.PracticePart;
 import retazo.app.practice.PracticeService;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.cloth.ShopPractice;
@@ -47,14 +48,14 @@ class PatternEffects {
 
     /** By the code of each part whose settings are not as the shop has them, in words; nothing in a shop without a drawn pattern. */
     @Transactional(readOnly = true)
-    public Map<String, String> of(ShopPractice tried) {
-        Map<String, String> effects = new LinkedHashMap<>();
+    public Map<String, FractionText> of(ShopPractice tried) {
+        Map<String, FractionText> effects = new LinkedHashMap<>();
         patterns.anyDrawn().filter(pattern -> !pattern.design().grids().isEmpty()).ifPresent(pattern -> {
             ShopPractice shop = practice.practice();
             for (PracticePart part : PracticePart.values()) {
                 ShopPractice changed = part.on(shop, tried);
                 if (!changed.equals(shop)) {
-                    effects.put(part.code(), effect(pattern, shop, changed));
+                    effects.put(part.code(), FractionText.of(effect(pattern, shop, changed)));
                 }
             }
         });

@@ -25,8 +25,12 @@ record BoltView(
         String parent,
         BarView bar) {
 
-    /** How much cloth it has. */
-    record Cloth(LengthView onHand, LengthView reserved, boolean anyReserved, LengthView free) {
+    /**
+     * How much cloth it has.
+     *
+     * @param overdrawn whether more is reserved than there is
+     */
+    record Cloth(LengthView onHand, LengthView reserved, boolean anyReserved, LengthView free, boolean overdrawn) {
     }
 
     static BoltView of(Bolt bolt, Fabric fabric, RestRule rests, Length longest, Instant now, Words words) {
@@ -39,7 +43,7 @@ record BoltView(
                 bolt.place(),
                 new Cloth(
                         LengthView.onHand(bolt.onHand(), unit), LengthView.of(bolt.reserved(), unit), bolt.reserved().isPositive(),
-                        LengthView.onHand(bolt.free(), unit)),
+                        LengthView.onHand(bolt.free(), unit), overdrawn(bolt)),
                 LengthView.cut(bolt.usableWidth()),
                 state(bolt, rests).map(code -> words.text("bolt.state." + code)).orElse(""),
                 bolt.measuredAt().map(when -> words.text("bolt.measured", Moments.near(when, now)))
@@ -48,8 +52,12 @@ record BoltView(
                 BarView.of(bolt, longest));
     }
 
+    private static boolean overdrawn(Bolt bolt) {
+        return bolt.reserved().isLongerThan(bolt.onHand());
+    }
+
     private static Optional<String> state(Bolt bolt, RestRule rests) {
-        if (bolt.reserved().isLongerThan(bolt.onHand())) {
+        if (overdrawn(bolt)) {
             return Optional.of("reserved-gone");
         }
         if (!bolt.started()) {
