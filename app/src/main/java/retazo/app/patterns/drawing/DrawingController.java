@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,38 +11,27 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import retazo.app.cloth.PieceListView;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternContent;
-import retazo.app.pictures.Ink;
-import retazo.app.pictures.QuiltPicture;
-import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
-import retazo.app.shared.FractionText;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Typed;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.cloth.Role;
-import retazo.core.cloth.RoleKey;
-import retazo.core.quilt.design.QuiltDesign;
-import retazo.core.quilt.plan.QuiltPlan;
-import retazo.core.quilt.plan.QuiltPlanner;
-import retazo.core.quilt.size.QuiltSize;
 
 /** A pattern drawn: its blocks on their grids, redrawn while it is typed. */
 @Controller
 class DrawingController {
 
     private final PatternService patterns;
-    private final PracticeService practice;
+    private final DrawingPages pages;
     private final Words words;
 
-    DrawingController(PatternService patterns, PracticeService practice, Words words) {
+    DrawingController(PatternService patterns, DrawingPages pages, Words words) {
         this.patterns = patterns;
-        this.practice = practice;
+        this.pages = pages;
         this.words = words;
     }
 
@@ -105,34 +93,7 @@ class DrawingController {
 
     private String showForm(Model model, DrawingForm typed, DrawingDraft draft, Optional<PatternVersion> before, Faults faults) {
         before.ifPresent(version -> PatternHead.addTo(model, version, words));
-        Function<RoleKey, String> letters = key -> draft.roles().stream()
-                .filter(role -> role.key().equals(key))
-                .findFirst()
-                .map(Role::letter)
-                .orElse("A");
-        Function<RoleKey, Ink> inks = key -> Ink.ofRole(letters.apply(key).charAt(0) - 'A');
-        List<BlockRow> rows = new ArrayList<>();
-        for (int i = 0; i < draft.blocks().size(); i++) {
-            rows.add(BlockCanvas.laidOut(Typed.list(typed.blocks()).get(i), draft.blocks().get(i)));
-        }
-        model.addAttribute("canvases", IntStream.range(0, rows.size())
-                .mapToObj(i -> BlockCanvas.of(i, rows.get(i), draft.blocks().get(i), inks, letters, faults)).toList());
-        draft.content().map(PatternContent::design).ifPresent(design -> addQuilt(model, design, inks));
-        model.addAttribute("placed", before.flatMap(version -> version.design().drawing()).isPresent());
-        model.addAttribute("form", typed.withBlocks(rows).padded());
-        model.addAttribute("faults", faults);
-        model.addAttribute("palette", UnitPalette.all(practice.drawingStart(), words));
-        model.addAttribute("starters", BlockStarter.names());
-        model.addAttribute("roleInks", IntStream.range(0, QuiltDesign.MOST_ROLES).mapToObj(Ink::ofRole).toList());
+        model.addAttribute("page", pages.page(typed, draft, before, faults));
         return "patterns/drawing";
-    }
-
-    private void addQuilt(Model model, QuiltDesign design, Function<RoleKey, Ink> inks) {
-        QuiltSize size = PatternHead.middle(design.sizes());
-        QuiltPlan plan = new QuiltPlanner(practice.practice()).plan(design, size);
-        model.addAttribute("quilt", QuiltPicture.of("quilt", design, size, inks));
-        model.addAttribute("quiltName", size.name());
-        model.addAttribute("pieces", PieceListView.of(design, plan, words));
-        model.addAttribute("warnings", plan.warnings().stream().map(words::of).map(FractionText::of).toList());
     }
 }

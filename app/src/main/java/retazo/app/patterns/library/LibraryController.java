@@ -2,11 +2,9 @@ package retazo.app.patterns.library;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -20,22 +18,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
-import retazo.app.patterns.PatternTraits;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.patterns.file.PatternFileWriter;
-import retazo.app.pictures.QuiltPicture;
-import retazo.app.pictures.RoleView;
-import retazo.app.shared.Choice;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.block.spec.UnitKind;
-import retazo.core.cloth.PrecutKind;
-import retazo.core.quilt.design.QuiltDesign;
-import retazo.core.quilt.size.Way;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The library of patterns: looking for one, starting one, files. */
@@ -45,19 +33,15 @@ class LibraryController {
     private static final int FAULTS_SHOWN = 60;
 
     private final PatternService patterns;
+    private final LibraryPages pages;
     private final JsonMapper json;
     private final Words words;
 
-    LibraryController(PatternService patterns, JsonMapper json, Words words) {
+    LibraryController(PatternService patterns, LibraryPages pages, JsonMapper json, Words words) {
         this.patterns = patterns;
+        this.pages = pages;
         this.json = json;
         this.words = words;
-    }
-
-    /** A pattern in the list, with a picture of its first size. */
-    record ListedPattern(
-            PatternVersion version, List<RoleView> roles, List<String> sizes, List<String> ways, List<String> units, List<String> tools,
-            QuiltPicture picture) {
     }
 
     @GetMapping("/patterns")
@@ -66,28 +50,8 @@ class LibraryController {
             @RequestParam(defaultValue = "") String unit, @RequestParam(defaultValue = "") String precut,
             @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "false") boolean archived, Model model) {
         PatternSearch search = new PatternSearch(name, way, unit, precut, size, archived);
-        model.addAttribute("search", search);
-        model.addAttribute("patterns", patterns.newest(search).stream().map(this::listed).toList());
-        model.addAttribute("ways", Stream.of(Way.values()).map(PatternFileWriter::code).map(code -> choice(code, "way.")).toList());
-        model.addAttribute("units", Stream.of(UnitKind.values()).map(kind -> choice(kind.code(), "unit.")).toList());
-        model.addAttribute("precuts", PrecutKind.customary().stream().map(kind -> choice(kind.code(), "precut.")).toList());
+        model.addAttribute("page", pages.list(search));
         return "patterns/list";
-    }
-
-    private Choice choice(String code, String stem) {
-        return new Choice(code, words.text(stem + code));
-    }
-
-    private ListedPattern listed(PatternVersion pattern) {
-        QuiltDesign design = pattern.design();
-        PatternTraits traits = PatternTraits.of(pattern.content());
-        return new ListedPattern(
-                pattern, RoleView.of(design, words),
-                design.sizes().stream().map(size -> size.name()).toList(),
-                traits.ways().stream().map(way -> words.text("way." + way)).toList(),
-                traits.units().stream().map(unit -> words.text("unit." + unit)).toList(),
-                PatternTools.of(pattern.content(), words),
-                QuiltPicture.of("pattern-" + pattern.patternId(), design, design.sizes().get(0), PatternHead.inks(design)));
     }
 
     @GetMapping("/patterns/new")

@@ -59,14 +59,9 @@ class StockController {
     String list(
             @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) @Nullable String usedUp,
             @RequestParam(defaultValue = "0") int page, Model model) {
-        model.addAttribute("search", search);
-        model.addAttribute("usedUp", usedUp != null);
-        int number = Math.max(0, Math.min(page, LAST_PAGE));
-        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, number);
-        model.addAttribute("fabrics", found.fabrics());
-        model.addAttribute("page", number);
-        model.addAttribute("more", found.more());
-        model.addAttribute("prints", found.fabrics().stream().map(FabricStockView::fabric).toList());
+        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, Math.max(0, Math.min(page, LAST_PAGE)));
+        model.addAttribute("page", found);
+        model.addAttribute("prints", found.prints());
         return "stock/list";
     }
 

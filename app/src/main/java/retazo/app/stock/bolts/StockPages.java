@@ -46,8 +46,18 @@ class StockPages {
     record BoltPage(BoltView bolt, List<MovementView> book) {
     }
 
-    /** A page of fabrics with their bolts, and whether there are more. */
-    record FabricsPage(List<FabricStockView> fabrics, boolean more) {
+    /**
+     * A page of fabrics with their bolts.
+     *
+     * @param usedUp whether bolts that are used up are shown too
+     * @param number of the page, from 0
+     * @param more   whether another page follows
+     */
+    record FabricsPage(String search, boolean usedUp, int number, List<FabricStockView> fabrics, boolean more) {
+
+        List<Fabric> prints() {
+            return fabrics.stream().map(FabricStockView::fabric).toList();
+        }
     }
 
     /** A page of the fabrics that match, with their bolts; bolts that are used up only when asked for. */
@@ -61,6 +71,7 @@ class StockPages {
         Map<Long, List<Bolt>> byFabric = bolts.stream().collect(Collectors.groupingBy(Bolt::fabricId));
         Length longest = bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO);
         return new FabricsPage(
+                search, usedUp, page,
                 found.stream().map(fabric -> fabricView(fabric, byFabric.getOrDefault(fabric.id(), List.of()), shop, longest)).toList(),
                 slice.hasNext());
     }
