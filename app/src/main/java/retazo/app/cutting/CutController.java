@@ -134,7 +134,6 @@ class CutController {
         model.addAttribute("ticket", ticket);
         model.addAttribute("faults", faults);
         model.addAttribute("prints", List.of(ticket.on().fabric()));
-        model.addAttribute("clientId", UUID.randomUUID());
         model.addAttribute("unit", unit().symbol());
         return "cutting/ticket";
     }

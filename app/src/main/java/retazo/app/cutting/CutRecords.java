@@ -3,13 +3,13 @@ package retazo.app.cutting;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Outcome;
 import retazo.app.staff.StaffService;
+import retazo.app.stock.Entry;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -25,11 +25,6 @@ class CutRecords {
         this.records = records;
         this.staff = staff;
         this.clock = clock;
-    }
-
-    /** Whether a form was recorded before. */
-    boolean has(UUID clientId) {
-        return records.existsByClientId(clientId);
     }
 
     /** Why a cut may not be recorded any more: it is not this ticket's, an old plan's, or done; empty where it may. */
@@ -49,8 +44,8 @@ class CutRecords {
         return Optional.empty();
     }
 
-    CutResult keep(PlannedCut cut, UUID clientId, Length real, CutRecordEntity.Outcome outcome, long personId) {
-        records.saveAndFlush(CutRecordEntity.of(cut, clientId, real, outcome, personId, clock.instant()));
+    CutResult keep(PlannedCut cut, Entry entry, Length real, CutRecordEntity.Outcome outcome) {
+        records.saveAndFlush(CutRecordEntity.of(cut, entry.clientId(), real, outcome, entry.personId(), clock.instant()));
         return new CutResult.Recorded();
     }
 

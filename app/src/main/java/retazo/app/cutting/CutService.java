@@ -3,6 +3,7 @@ package retazo.app.cutting;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
@@ -13,6 +14,7 @@ import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
@@ -31,6 +33,12 @@ public class CutService {
     /** The steps before it belong to the bolt: a correction, the cut itself. */
     private static final int FIRST_LEFT_OVER = 2;
 
+    private static final Entries.Answers<CutResult> ANSWERS = new Entries.Answers<>(
+            result -> result.match(recorded -> Optional.of(0L), old -> Optional.empty(), refused -> Optional.empty(),
+                    isShort -> Optional.empty()),
+            before -> new CutResult.Recorded(), problem -> new CutResult.Refused(problem, false));
+
+    private final Entries entries;
     private final CutRecords records;
     private final RunService runs;
     private final RunBook book;
@@ -38,7 +46,9 @@ public class CutService {
     private final GoodService goods;
     private final PracticeService practice;
 
-    CutService(CutRecords records, RunService runs, RunBook book, StockService stock, GoodService goods, PracticeService practice) {
+    CutService(Entries entries, CutRecords records, RunService runs, RunBook book, StockService stock, GoodService goods,
+            PracticeService practice) {
+        this.entries = entries;
         this.records = records;
         this.runs = runs;
         this.book = book;
@@ -59,10 +69,17 @@ public class CutService {
     /** Records a cut, with its real length where that differs. */
     @Transactional
     CutResult record(CutStep step, long personId) {
+        return once("cut", step, List.of(step.real(), step.fate(), step.longer()), personId, entry -> cut(step, entry));
+    }
+
+    /** What a ticket asks is done once, and its id stands for that alone. */
+    private CutResult once(String what, CutStep step, List<Object> typed, long personId, Function<Entry, CutResult> booking) {
+        String asked = what + " run " + step.runId() + " bolt " + step.boltId() + " cut " + step.plannedCutId() + " " + typed;
+        return entries.once(Entry.of(personId, step.clientId()), asked, ANSWERS, booking);
+    }
+
+    private CutResult cut(CutStep step, Entry entry) {
         Run run = runs.lockForCutting(step.runId());
-        if (records.has(step.clientId())) {
-            return new CutResult.Recorded();
-        }
         PlannedCut cut = book.plannedCut(step.plannedCutId());
         Optional<CutResult> stopped = records.whyNot(step, cut, run);
         if (stopped.isPresent()) {
@@ -70,21 +87,23 @@ public class CutService {
         }
         Length real = step.real().orElse(cut.length());
         if (!real.isShorterThan(cut.length())) {
-            return recordGood(step, cut, real, personId);
+            return recordGood(step, cut, real, entry);
         }
-        return step.fate().map(fate -> recordShort(step, cut, real, fate, personId)).orElseGet(CutResult.Short::new);
+        return step.fate().map(fate -> recordShort(cut, real, fate, entry)).orElseGet(CutResult.Short::new);
     }
 
-    private CutResult recordGood(CutStep step, PlannedCut cut, Length real, long personId) {
-        Entry entry = Entry.of(personId, step.clientId()).noted("run " + cut.runId() + ", bag " + cut.bags());
-        runs.markCut(cut.id());
+    /** The book is asked first; only what it has taken off the bolt is cut. */
+    private CutResult recordGood(CutStep step, PlannedCut cut, Length real, Entry asked) {
+        Entry entry = asked.noted("run " + cut.runId() + ", bag " + cut.bags());
+        runs.letGo(cut.id());
         Outcome<Long> taken = step.longer()
                 ? stock.takeFromLonger(cut.boltId(), real, Reason.CUT_FOR_RUN, entry)
                 : stock.take(cut.boltId(), real, Reason.CUT_FOR_RUN, entry);
         return taken.match(
                 movement -> {
+                    runs.markCut(cut.id());
                     keepLeftOvers(cut, entry);
-                    return records.keep(cut, step.clientId(), real, CutRecordEntity.Outcome.GOOD, personId);
+                    return records.keep(cut, entry, real, CutRecordEntity.Outcome.GOOD);
                 },
                 problems -> undoAll(problems.get(0)));
     }
@@ -99,8 +118,8 @@ public class CutService {
         }
     }
 
-    private CutResult recordShort(CutStep step, PlannedCut cut, Length real, CutStep.Fate fate, long personId) {
-        Entry entry = Entry.of(personId, step.clientId()).noted("too short for run " + cut.runId() + ", bag " + cut.bagNumber());
+    private CutResult recordShort(PlannedCut cut, Length real, CutStep.Fate fate, Entry asked) {
+        Entry entry = asked.noted("too short for run " + cut.runId() + ", bag " + cut.bagNumber());
         runs.putInQuestion(cut.id());
         Outcome<Long> taken = switch (fate) {
             case REMNANT -> stock.splitOff(cut.boltId(), real, entry);
@@ -108,7 +127,7 @@ public class CutService {
         };
         return taken.match(
                 done -> {
-                    CutResult kept = records.keep(cut, step.clientId(), real, CutRecordEntity.Outcome.SHORT, personId);
+                    CutResult kept = records.keep(cut, entry, real, CutRecordEntity.Outcome.SHORT);
                     runs.planAgain(cut.runId());
                     return kept;
                 },
@@ -123,20 +142,21 @@ public class CutService {
     /** Cuts a flaw out of the bolt; what no longer fits is planned again. */
     @Transactional
     CutResult recordFlaw(CutStep step, Length good, Length flaw, long personId) {
+        return once("flaw", step, List.of(good, flaw), personId, entry -> flaw(step, good, flaw, entry));
+    }
+
+    private CutResult flaw(CutStep step, Length good, Length flaw, Entry asked) {
         Run run = runs.lockForCutting(step.runId());
-        if (records.has(step.clientId())) {
-            return new CutResult.Recorded();
-        }
         PlannedCut cut = book.plannedCut(step.plannedCutId());
         Optional<CutResult> stopped = records.whyNot(step, cut, run);
         if (stopped.isPresent()) {
             return stopped.get();
         }
         boolean worthKeeping = RestRule.of(practice.practice()).kindOf(good) != RestRule.Kind.NOTHING;
-        Entry entry = Entry.of(personId, step.clientId()).noted("found at run " + cut.runId());
+        Entry entry = asked.noted("found at run " + cut.runId());
         return stock.cutOutFlaw(cut.boltId(), good, flaw, worthKeeping, entry).match(
                 done -> {
-                    CutResult kept = records.keep(cut, step.clientId(), good, CutRecordEntity.Outcome.FLAW, personId);
+                    CutResult kept = records.keep(cut, entry, good, CutRecordEntity.Outcome.FLAW);
                     runs.planAgain(cut.runId());
                     return kept;
                 },
@@ -146,19 +166,23 @@ public class CutService {
     /** Books what the bolt really has left; what no longer fits is planned again. */
     @Transactional
     CutResult recordMeasured(CutStep step, Length left, long personId) {
-        runs.lockForCutting(step.runId());
-        stock.correct(step.boltId(), left, Entry.of(personId, step.clientId()).noted("measured at run " + step.runId()));
-        runs.planAgain(step.runId());
-        return new CutResult.Recorded();
+        return once("measured", step, List.of(left), personId, entry -> {
+            runs.lockForCutting(step.runId());
+            stock.correct(step.boltId(), left, entry.noted("measured at run " + step.runId()));
+            runs.planAgain(step.runId());
+            return new CutResult.Recorded();
+        });
     }
 
     /** Takes back the last step on a bolt of a run; asked twice by one page, it takes back one. */
     @Transactional
     public Outcome<Long> undoLast(long runId, long boltId, UUID clientId, long personId) {
+        return entries.once(
+                Entry.of(personId, clientId), "undo run " + runId + " bolt " + boltId, entry -> undo(runId, boltId, entry));
+    }
+
+    private Outcome<Long> undo(long runId, long boltId, Entry entry) {
         runs.lockForCutting(runId);
-        if (stock.isBooked(clientId)) {
-            return Outcome.done(runId);
-        }
         Optional<CutRecordEntity> newest = records.newest(runId, boltId);
         if (newest.isEmpty()) {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
@@ -167,7 +191,7 @@ public class CutService {
         if (book.plannedCut(record.plannedCutId()).bagClosed()) {
             return Outcome.refused(Problem.of("cut.bag-packed"));
         }
-        return stock.reverse(record.clientId(), Entry.of(personId, clientId).noted("cut taken back")).match(
+        return stock.reverse(record.clientId(), entry.noted("cut taken back")).match(
                 done -> {
                     records.undo(record);
                     if (record.outcome() == CutRecordEntity.Outcome.GOOD) {

@@ -1,6 +1,5 @@
 package retazo.app.packing;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -91,16 +90,15 @@ public class PackingService {
         if (!missing.isEmpty()) {
             return Outcome.refused(Problem.of("pack.missing", String.join(", ", missing)));
         }
-        UUID onceForThisBag = UUID.nameUUIDFromBytes(("bag/" + bagId).getBytes(StandardCharsets.UTF_8));
-        Entry entry = new Entry(personId, onceForThisBag, "run " + bag.runId() + ", bag " + bag.number());
+        String note = "run " + bag.runId() + ", bag " + bag.number();
         for (Bag.Pick pick : bag.picks()) {
-            Optional<List<Problem>> refused = take(pick, personId, entry.note());
+            Optional<List<Problem>> refused = take(pick, personId, note);
             if (refused.isPresent()) {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
                 return Outcome.refused(refused.get());
             }
         }
-        return shelf.move(bag.kitId(), 1, Reason.PACKED, entry).match(
+        return shelf.move(bag.kitId(), 1, Reason.PACKED, entry(personId, note)).match(
                 onShelf -> {
                     runs.markPacked(bagId, personId);
                     return Outcome.done(bagId);
@@ -108,11 +106,14 @@ public class PackingService {
                 Outcome::refused);
     }
 
-    /** Takes what was picked off the stock, once for each pick. */
+    /** Takes what was picked off the stock; the bag, which is locked and still open, lets that happen once. */
     private Optional<List<Problem>> take(Bag.Pick pick, long personId, String note) {
-        UUID once = UUID.nameUUIDFromBytes(("pick/" + pick.id()).getBytes(StandardCharsets.UTF_8));
-        return goods.move(pick.goodId(), -pick.count(), Reason.PICKED, new Entry(personId, once, note))
-                .match(left -> Optional.empty(), Optional::of);
+        return goods.move(pick.goodId(), -pick.count(), Reason.PICKED, entry(personId, note)).match(left -> Optional.empty(), Optional::of);
+    }
+
+    /** An entry with an id that nobody can guess. */
+    private static Entry entry(long personId, String note) {
+        return Entry.of(personId, UUID.randomUUID()).noted(note);
     }
 
     /** The letters of lines that are not cut or not ticked, and the names of what is not picked. */

@@ -103,12 +103,17 @@ public class RunService {
         return book.run(runId);
     }
 
-    /** A cut is done as planned: its cloth is no longer reserved but gone. */
+    /** A cut's cloth is about to be taken off its bolt: it is no longer reserved. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void letGo(long plannedCutId) {
+        stock.release(List.of(cut(plannedCutId).owner()));
+    }
+
+    /** A cut is done as planned: its cloth is gone. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void markCut(long plannedCutId) {
         PlannedCutEntity cut = cut(plannedCutId);
         cut.become(PlannedCut.State.CUT);
-        stock.release(List.of(cut.owner()));
         settle(locked(cut.runId()));
     }
 

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
@@ -39,8 +38,8 @@ class ShelfPages {
         this.clock = clock;
     }
 
-    /** A kit on the shelf; selling one and taking one back are each sent once. */
-    record ShelfLine(Kit kit, QuiltPicture picture, long onHand, UUID sellId, UUID returnId) {
+    /** A kit on the shelf. */
+    record ShelfLine(Kit kit, QuiltPicture picture, long onHand) {
     }
 
     /** The kits on the shelf whose names have what was searched for. */
@@ -66,7 +65,7 @@ class ShelfPages {
                 .filter(kit -> counts.containsKey(kit.id()) && kit.name().toLowerCase(Locale.ROOT).contains(lower))
                 .map(kit -> new ShelfLine(
                         kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
-                        requireNonNull(counts.get(kit.id())).onHand(), UUID.randomUUID(), UUID.randomUUID()))
+                        requireNonNull(counts.get(kit.id())).onHand()))
                 .toList());
     }
 

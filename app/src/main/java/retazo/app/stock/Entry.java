@@ -7,15 +7,20 @@ import java.util.UUID;
  *
  * @param clientId made by the page that asks: the same entry sent twice counts once
  * @param note     up to 200 characters, may be empty
+ * @param isPart   whether it is booked as a part of something that {@link Entries} lets through already
  */
-public record Entry(long personId, UUID clientId, String note) {
+public record Entry(long personId, UUID clientId, String note, boolean isPart) {
 
     public static Entry of(long personId, UUID clientId) {
-        return new Entry(personId, clientId, "");
+        return new Entry(personId, clientId, "", false);
     }
 
     public Entry noted(String text) {
-        return new Entry(personId, clientId, text);
+        return new Entry(personId, clientId, text, isPart);
+    }
+
+    Entry part() {
+        return new Entry(personId, clientId, note, true);
     }
 
     /** The id of a further movement of the same entry. */

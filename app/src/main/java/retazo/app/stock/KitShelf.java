@@ -13,13 +13,13 @@ import retazo.core.measure.Problem;
 public class KitShelf {
 
     private final StockItemRepository items;
-    private final MovementRepository movements;
+    private final Entries entries;
     private final MovementBook book;
     private final Clock clock;
 
-    KitShelf(StockItemRepository items, MovementRepository movements, MovementBook book, Clock clock) {
+    KitShelf(StockItemRepository items, Entries entries, MovementBook book, Clock clock) {
         this.items = items;
-        this.movements = movements;
+        this.entries = entries;
         this.book = book;
         this.clock = clock;
     }
@@ -27,12 +27,13 @@ public class KitShelf {
     /** Puts kits on the shelf or takes them off: a count above zero adds. */
     @Transactional
     public Outcome<Long> move(long kitId, long count, Reason reason, Entry entry) {
+        return entries.once(entry, "kit " + kitId + " " + count + " " + reason, within -> book(kitId, count, reason, within));
+    }
+
+    private Outcome<Long> book(long kitId, long count, Reason reason, Entry entry) {
         items.addKit(kitId, "KIT-" + kitId, clock.instant());
         StockItemEntity item = items.findByKitId(kitId).orElseThrow();
         StockItemEntity shelf = book.lock(item.id());
-        if (movements.findByClientId(entry.clientId()).isPresent()) {
-            return Outcome.done(shelf.onHandCount());
-        }
         if (shelf.onHandCount() + count < 0) {
             return Outcome.refused(Problem.of("shelf.none-left"));
         }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +33,7 @@ public class StockService {
     private final ReservationRepository reservations;
     private final StaffService staff;
     private final MovementBook book;
+    private final Entries entries;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -41,6 +43,7 @@ public class StockService {
             ReservationRepository reservations,
             StaffService staff,
             MovementBook book,
+            Entries entries,
             ApplicationEventPublisher events,
             Clock clock) {
         this.items = items;
@@ -48,6 +51,7 @@ public class StockService {
         this.reservations = reservations;
         this.staff = staff;
         this.book = book;
+        this.entries = entries;
         this.events = events;
         this.clock = clock;
     }
@@ -82,10 +86,10 @@ public class StockService {
     /** Receives a bolt; received twice with the same entry, it is there once. */
     @Transactional
     public Outcome<Long> receive(NewBolt bolt, Entry entry) {
-        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
-        if (before.isPresent()) {
-            return Outcome.done(before.get().stockItemId());
-        }
+        return entries.once(entry, "receive " + bolt, within -> receiveNew(bolt, within));
+    }
+
+    private Outcome<Long> receiveNew(NewBolt bolt, Entry entry) {
         if (items.existsByCode(bolt.code())) {
             return Outcome.refused(Problem.at("code", "bolt.code-taken", bolt.code()));
         }
@@ -102,11 +106,11 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> take(long boltId, Length length, Reason reason, Entry entry) {
+        return entries.once(entry, asked("take", boltId, length, reason), within -> takeOff(boltId, length, reason, within));
+    }
+
+    private Outcome<Long> takeOff(long boltId, Length length, Reason reason, Entry entry) {
         StockItemEntity bolt = book.lock(boltId);
-        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
-        if (before.isPresent()) {
-            return Outcome.done(before.get().id());
-        }
         if (length.isLongerThan(bolt.onHand())) {
             return Outcome.refused(notEnough(bolt, length));
         }
@@ -118,19 +122,15 @@ public class StockService {
     /** Takes a length off a bolt that was longer than the book says: the correction and the cut as one step. */
     @Transactional
     public Outcome<Long> takeFromLonger(long boltId, Length length, Reason reason, Entry entry) {
-        StockItemEntity bolt = book.lock(boltId);
-        Optional<MovementEntity> before = movements.findByClientId(entry.clientId());
-        if (before.isPresent()) {
-            return Outcome.done(before.get().id());
-        }
-        Length missing = length.minus(bolt.onHand());
-        if (missing.isPositive()) {
-            book.write(MovementEntity.cloth(
-                    boltId, missing, Reason.CORRECTION, entry.noted("the bolt was longer; have a look"), entry.clientIdOf(1),
-                    clock.instant()));
-            book.fresh(bolt);
-        }
-        return take(boltId, length, reason, entry);
+        return entries.once(entry, asked("take from longer", boltId, length, reason), within -> {
+            Length missing = length.minus(book.lock(boltId).onHand());
+            if (missing.isPositive()) {
+                book.write(MovementEntity.cloth(
+                        boltId, missing, Reason.CORRECTION, within.noted("the bolt was longer; have a look"), within.clientIdOf(1),
+                        clock.instant()));
+            }
+            return takeOff(boltId, length, reason, within);
+        });
     }
 
     /**
@@ -140,12 +140,12 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> splitOff(long boltId, Length length, Entry entry) {
+        return entries.once(entry, asked("split off", boltId, length, Reason.SPLIT), within -> split(boltId, length, within));
+    }
+
+    private Outcome<Long> split(long boltId, Length length, Entry entry) {
         StockItemEntity bolt = book.lock(boltId);
-        Optional<MovementEntity> before = movements.findByClientId(entry.clientIdOf(1));
-        if (before.isPresent()) {
-            return Outcome.done(before.get().stockItemId());
-        }
-        return take(boltId, length, Reason.SPLIT, entry).match(
+        return takeOff(boltId, length, Reason.SPLIT, entry).match(
                 taken -> {
                     Instant now = clock.instant();
                     StockItemEntity remnant = items.saveAndFlush(
@@ -165,36 +165,38 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> cutOutFlaw(long boltId, Length good, Length flaw, boolean keepGood, Entry entry) {
+        return entries.once(
+                entry, asked("flaw", boltId, good, flaw, keepGood), within -> withoutFlaw(boltId, good, flaw, keepGood, within));
+    }
+
+    private Outcome<Long> withoutFlaw(long boltId, Length good, Length flaw, boolean keepGood, Entry entry) {
         StockItemEntity bolt = book.lock(boltId);
         boolean splits = keepGood && good.isPositive();
         if (good.plus(flaw).isLongerThan(bolt.onHand())) {
             return Outcome.refused(notEnough(bolt, good.plus(flaw)));
         }
         if (splits) {
-            splitOff(boltId, good, entry);
+            split(boltId, good, entry);
         }
-        UUID clientId = entry.clientIdOf(splits ? 2 : 0);
-        if (movements.findByClientId(clientId).isEmpty()) {
-            Length lost = splits ? flaw : good.plus(flaw);
-            book.write(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, clientId, clock.instant()));
-        }
+        Length lost = splits ? flaw : good.plus(flaw);
+        book.write(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, entry.clientIdOf(splits ? 2 : 0), clock.instant()));
         return Outcome.done(boltId);
     }
 
     /** Books what a bolt really measures; a difference is a correction. */
     @Transactional
     public Outcome<Bolt> correct(long boltId, Length counted, Entry entry) {
-        StockItemEntity bolt = book.lock(boltId);
-        if (movements.findByClientId(entry.clientId()).isEmpty()) {
+        return entries.once(entry, asked("count", boltId, counted), within -> {
+            StockItemEntity bolt = book.lock(boltId);
             Length difference = counted.minus(bolt.onHand());
             if (!difference.isZero()) {
-                book.write(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, entry, entry.clientId(), clock.instant()));
+                book.write(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, within, within.clientId(), clock.instant()));
             }
             bolt.measured(clock.instant());
             items.flush();
             tellIfReservedClothIsGone(boltId);
-        }
-        return Outcome.done(bolt(boltId));
+            return Outcome.done(boltId);
+        }).match(id -> Outcome.done(bolt(boltId)), Outcome::refused);
     }
 
     /**
@@ -205,15 +207,16 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> reverse(UUID wrongEntry, Entry entry) {
+        return entries.once(entry, asked("take back", wrongEntry), within -> takeBack(wrongEntry, within));
+    }
+
+    private Outcome<Long> takeBack(UUID wrongEntry, Entry entry) {
         List<MovementEntity> wrong = movements.findByGroupIdOrderByIdAsc(wrongEntry);
         if (wrong.isEmpty()) {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
         }
         Set<Long> itemIds = wrong.stream().map(MovementEntity::stockItemId).collect(Collectors.toCollection(HashSet::new));
         items.lockAll(itemIds).forEach(book::fresh);
-        if (movements.findByClientId(entry.clientId()).isPresent()) {
-            return Outcome.done(wrong.get(0).stockItemId());
-        }
         Set<Long> ofEntry = wrong.stream().map(MovementEntity::id).collect(Collectors.toSet());
         for (long itemId : itemIds) {
             if (items.findById(itemId).orElseThrow().isGood()) {
@@ -239,12 +242,6 @@ public class StockService {
         long came = wrong.stream().filter(movement -> movement.stockItemId() == itemId).mapToLong(MovementEntity::amountCount).sum();
         long reserved = reservations.findByStockItemIdIn(List.of(itemId)).stream().mapToLong(ReservationEntity::count).sum();
         return items.findById(itemId).orElseThrow().onHandCount() - reserved < came;
-    }
-
-    /** Whether an entry with this client id is in the book already: it was sent twice. */
-    @Transactional(readOnly = true)
-    public boolean isBooked(UUID clientId) {
-        return movements.findByClientId(clientId).isPresent();
     }
 
     /** Takes back one line of the book that stands alone, such as a counter cut. */
@@ -288,6 +285,11 @@ public class StockService {
                 .max()
                 .orElse(0);
         return stem.isEmpty() ? "%04d".formatted(most + 1) : stem + (most + 1);
+    }
+
+    /** All that a form asks of a bolt, so that it is known again. */
+    private static String asked(Object... parts) {
+        return Stream.of(parts).map(String::valueOf).collect(Collectors.joining(" "));
     }
 
     private Problem notEnough(StockItemEntity bolt, Length asked) {

@@ -7,9 +7,10 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import retazo.app.shared.FormIds;
 import retazo.app.staff.SignedIn;
 
-/** Gives every page its rail and the person who is signed in. */
+/** Gives every page its rail, the person who is signed in, and ids for its forms. */
 @ControllerAdvice
 class RailAdvice {
 
@@ -23,6 +24,7 @@ class RailAdvice {
     void addRail(HttpServletRequest request, @AuthenticationPrincipal @Nullable SignedIn person, Model model) {
         if (person != null) {
             model.addAttribute("me", person);
+            model.addAttribute("ids", new FormIds());
             // A page about a fault must not ask the database, which may be the fault.
             Waiting waiting = request.getDispatcherType() == DispatcherType.ERROR ? Waiting.NOTHING : today.waiting(person);
             model.addAttribute("rail", Rail.of(person, request.getRequestURI(), waiting));

@@ -23,7 +23,9 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
+import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
 
@@ -92,6 +94,56 @@ class CutServiceTest {
         assertThat(tickets.result(CutSamples.step(cut))).isEqualTo("cut.already");
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(135, 2));
+    }
+
+    /** One id for measuring and for cutting: the cut is refused, and neither marked nor booked; with an id of its own it is both. */
+    @Test
+    void a_cut_under_an_id_that_stands_for_something_else_is_neither_marked_nor_booked() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "3 yd");
+        PlannedCut cut = tickets.first(samples.run(samples.kit(fabric), 1));
+        CutStep step = CutSamples.step(cut);
+        cuts.recordMeasured(step, Length.ofInches(100), CUTTER);
+
+        assertThat(tickets.result(step)).isEqualTo("entry.of-something-else");
+
+        assertThat(book.plannedCut(cut.id()).state()).isEqualTo(PlannedCut.State.PLANNED);
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(100));
+        assertThat(tickets.result(CutSamples.step(cut))).isEqualTo("recorded");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(119, 2));
+    }
+
+    /** Cut, taken back and planned anew meanwhile: who sends the first cut again is told that it was recorded, and nothing is cut again. */
+    @Test
+    void a_retried_cut_is_told_that_it_was_recorded_whatever_came_of_it_since() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "3 yd");
+        long run = samples.run(samples.kit(fabric), 1);
+        CutStep step = CutSamples.step(tickets.first(run));
+        tickets.result(step);
+        Samples.done(cuts.undoLast(run, bolt, UUID.randomUUID(), CUTTER));
+
+        assertThat(tickets.result(step)).isEqualTo("recorded");
+
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(108));
+    }
+
+    /** What the counter books under an id that could be made of a bag's number does not keep the bag from the shelf. */
+    @Test
+    void a_bag_is_packed_under_an_id_that_nobody_can_make() {
+        Fabric fabric = samples.fabric();
+        samples.bolt(fabric, "3 yd");
+        long kit = samples.kit(fabric);
+        long run = samples.run(kit, 1);
+        tickets.result(CutSamples.step(tickets.first(run)));
+        Bag bag = tickets.bags(run).get(0);
+        Samples.done(packing.tick(bag.id(), BagItem.line(bag.lines().get(0).id()), 4));
+        UUID guessed = UUID.nameUUIDFromBytes(("bag/" + bag.id()).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        Samples.done(stock.take(samples.bolt(fabric, "2 yd"), Length.ofInches(9), Reason.SOLD_BY_LENGTH, Entry.of(5, guessed)));
+
+        Samples.done(packing.done(bag.id(), 4));
+
+        assertThat(shelf.counts().get(kit).onHand()).isEqualTo(1);
     }
 
     @Test

@@ -13,6 +13,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
@@ -33,12 +34,14 @@ class CounterService {
 
     private static final Length LONGEST_CUT = Length.ofYards(100, 1);
 
+    private final Entries entries;
     private final StockService stock;
     private final FabricService fabrics;
     private final PracticeService practice;
     private final Words words;
 
-    CounterService(StockService stock, FabricService fabrics, PracticeService practice, Words words) {
+    CounterService(Entries entries, StockService stock, FabricService fabrics, PracticeService practice, Words words) {
+        this.entries = entries;
         this.stock = stock;
         this.fabrics = fabrics;
         this.practice = practice;
@@ -116,11 +119,17 @@ class CounterService {
         if (reader.anyProblem() || boltId == null) {
             return Outcome.refused(reader.problems());
         }
+        return entries.once(
+                Entry.of(personId, form.entryId()), "counter cut " + boltId + " " + length,
+                within -> cutOff(boltId, length, form.sellsReserved(), within));
+    }
+
+    private Outcome<Long> cutOff(long boltId, Length length, boolean sellsReserved, Entry entry) {
         Bolt bolt = stock.lockBolts(List.of(boltId)).stream().findFirst()
                 .orElseThrow(() -> new NotFoundException("bolt", boltId));
-        if (length.isLongerThan(bolt.free()) && !length.isLongerThan(bolt.onHand()) && !form.sellsReserved()) {
+        if (length.isLongerThan(bolt.free()) && !length.isLongerThan(bolt.onHand()) && !sellsReserved) {
             return Outcome.refused(Problem.at("length", "counter.reserved", bolt.free()));
         }
-        return stock.take(bolt.id(), length, Reason.SOLD_BY_LENGTH, Entry.of(personId, form.entryId()));
+        return stock.take(bolt.id(), length, Reason.SOLD_BY_LENGTH, entry);
     }
 }

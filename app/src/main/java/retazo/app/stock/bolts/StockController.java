@@ -155,7 +155,6 @@ class StockController {
             model.addAttribute("quarters", "");
         }
         model.addAttribute("faults", faults);
-        model.addAttribute("clientId", UUID.randomUUID());
         return "stock/bolt";
     }
 

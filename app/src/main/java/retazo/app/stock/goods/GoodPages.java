@@ -6,7 +6,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Words;
@@ -60,19 +59,18 @@ class GoodPages {
      * The page of one good.
      *
      * @param sheet    of a precut; empty for all else
-     * @param clientId of what is booked from this page
      */
-    record Page(Listed good, List<CountLine> book, Optional<Sheet> sheet, TypedPrices prices, String currency, UUID clientId) {
+    record Page(Listed good, List<CountLine> book, Optional<Sheet> sheet, TypedPrices prices, String currency) {
 
         /** The same with what was typed for the measure. */
         Page typed(String typedSheet) {
             return new Page(
-                    good, book, sheet.map(known -> new Sheet(known.planned(), typedSheet, known.prints())), prices, currency, clientId);
+                    good, book, sheet.map(known -> new Sheet(known.planned(), typedSheet, known.prints())), prices, currency);
         }
 
         /** The same with what was typed for the prices. */
         Page typed(TypedPrices typed) {
-            return new Page(good, book, sheet, typed, currency, clientId);
+            return new Page(good, book, sheet, typed, currency);
         }
     }
 
@@ -94,7 +92,7 @@ class GoodPages {
                 good.precut().map(kind -> new Sheet(
                         good.measured().or(kind::cautious).map(SheetText::write).orElse(""),
                         good.measured().map(SheetText::write).orElse(""), goods.prints(id).size())),
-                TypedPrices.of(good), priceList.usual().currency().getCurrencyCode(), UUID.randomUUID());
+                TypedPrices.of(good), priceList.usual().currency().getCurrencyCode());
     }
 
     /** What kind of good it is, in words. */

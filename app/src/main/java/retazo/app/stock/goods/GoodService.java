@@ -14,10 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
 import retazo.app.stock.MovementBook;
 import retazo.app.stock.MovementEntity;
-import retazo.app.stock.MovementRepository;
 import retazo.app.stock.Reason;
 import retazo.app.stock.ReservationEntity;
 import retazo.app.stock.ReservationRepository;
@@ -37,17 +37,17 @@ public class GoodService {
 
     private final GoodRepository goods;
     private final StockItemRepository items;
-    private final MovementRepository movements;
+    private final Entries entries;
     private final ReservationRepository reservations;
     private final MovementBook book;
     private final Clock clock;
 
     GoodService(
-            GoodRepository goods, StockItemRepository items, MovementRepository movements, ReservationRepository reservations,
+            GoodRepository goods, StockItemRepository items, Entries entries, ReservationRepository reservations,
             MovementBook book, Clock clock) {
         this.goods = goods;
         this.items = items;
-        this.movements = movements;
+        this.entries = entries;
         this.reservations = reservations;
         this.book = book;
         this.clock = clock;
@@ -217,10 +217,11 @@ public class GoodService {
     /** Adds to a good, or takes from it with a count below zero; booked twice with the same entry, it is booked once. */
     @Transactional
     public Outcome<Long> move(long goodId, long count, Reason reason, Entry entry) {
+        return entries.once(entry, "good " + goodId + " " + count + " " + reason, within -> book(goodId, count, reason, within));
+    }
+
+    private Outcome<Long> book(long goodId, long count, Reason reason, Entry entry) {
         StockItemEntity item = locked(goodId);
-        if (movements.findByClientId(entry.clientId()).isPresent()) {
-            return Outcome.done(item.onHandCount());
-        }
         if (item.onHandCount() + count < 0) {
             return Outcome.refused(Problem.of("good.not-enough", good(goodId).name(), item.onHandCount()));
         }
@@ -232,19 +233,17 @@ public class GoodService {
     @Transactional(propagation = Propagation.MANDATORY)
     public void addWith(long goodId, long count, Reason reason, Entry entry, int step) {
         StockItemEntity item = locked(goodId);
-        if (movements.findByClientId(entry.clientIdOf(step)).isEmpty()) {
-            book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientIdOf(step), clock.instant()));
-        }
+        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientIdOf(step), clock.instant()));
     }
 
     /** Books what was counted; a difference is a correction. */
     @Transactional
     public Outcome<Long> correct(long goodId, long counted, Entry entry) {
-        StockItemEntity item = locked(goodId);
-        long difference = counted - item.onHandCount();
-        return difference == 0 || movements.findByClientId(entry.clientId()).isPresent()
-                ? Outcome.done(item.onHandCount())
-                : move(goodId, difference, Reason.CORRECTION, entry);
+        return entries.once(entry, "count good " + goodId + " " + counted, within -> {
+            StockItemEntity item = locked(goodId);
+            long difference = counted - item.onHandCount();
+            return difference == 0 ? Outcome.done(item.onHandCount()) : book(goodId, difference, Reason.CORRECTION, within);
+        });
     }
 
     /** Locks goods for the rest of the transaction and gives what is there. */
