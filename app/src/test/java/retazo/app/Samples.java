@@ -16,6 +16,7 @@ import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.patterns.file.PatternContent;
+import retazo.app.runs.Replanning;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.Outcome;
@@ -61,6 +62,11 @@ public record Samples(TestShop.Shop shop) {
 
     public static Entry entry() {
         return Entry.of(1, UUID.randomUUID());
+    }
+
+    /** Waits until every run that lost cloth is planned again. */
+    public void plannedAgain() {
+        bean(Replanning.class).workOff();
     }
 
     public static <T> T done(Outcome<T> outcome) {

@@ -30,14 +30,16 @@ class RunController {
     private final RunService runs;
     private final RunBook book;
     private final RunDrafts drafts;
+    private final Replanning replanning;
     private final KitBook kits;
     private final Words words;
 
-    RunController(RunPages pages, RunService runs, RunBook book, RunDrafts drafts, KitBook kits, Words words) {
+    RunController(RunPages pages, RunService runs, RunBook book, RunDrafts drafts, Replanning replanning, KitBook kits, Words words) {
         this.pages = pages;
         this.runs = runs;
         this.book = book;
         this.drafts = drafts;
+        this.replanning = replanning;
         this.kits = kits;
         this.words = words;
     }
@@ -136,6 +138,7 @@ class RunController {
             return "runs/draft";
         }
         RunPages.OpenPage page = pages.open(run);
+        model.addAttribute("replanning", replanning.isAsked(id));
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
         return "runs/run";

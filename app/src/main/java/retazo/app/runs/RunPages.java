@@ -22,6 +22,7 @@ import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.plan.BoltLayout;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.BoltPlan;
@@ -41,15 +42,18 @@ class RunPages {
     private final FabricService fabrics;
     private final StockService stock;
     private final PracticeService practice;
+    private final Words words;
 
     RunPages(
-            RunBook runs, DraftPlans plans, KitBook kits, FabricService fabrics, StockService stock, PracticeService practice) {
+            RunBook runs, DraftPlans plans, KitBook kits, FabricService fabrics, StockService stock, PracticeService practice,
+            Words words) {
         this.runs = runs;
         this.plans = plans;
         this.kits = kits;
         this.fabrics = fabrics;
         this.stock = stock;
         this.practice = practice;
+        this.words = words;
     }
 
     /** A run in the list. */
@@ -117,10 +121,10 @@ class RunPages {
         Map<Long, Kit> byId = kitsOf(List.of(run));
         boolean one = draft.inOrder().built().equals(draft.mostBags().built());
         List<AnswerView> answers = draft.whole() || one
-                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "All of it" : "What stock gives", draft))
+                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft))
                 : List.of(
-                        answer(DraftPlan.Answer.IN_ORDER, "In the order asked", draft),
-                        answer(DraftPlan.Answer.MOST_BAGS, "Most bags", draft));
+                        answer(DraftPlan.Answer.IN_ORDER, "in-order", draft),
+                        answer(DraftPlan.Answer.MOST_BAGS, "most-bags", draft));
         return new DraftPage(
                 run, asked(run, byId), draft.whole(), answers,
                 draft.shortages().stream()
@@ -128,11 +132,12 @@ class RunPages {
                                 fabrics.fabric(BoltLayout.fabricId(shortage.fabricCode())),
                                 LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
                         .toList(),
-                draft.goods().stream().map(shortage -> shortage.good().name() + ": " + shortage.missing() + " missing").toList(),
+                draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
+                        .toList(),
                 byId.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct().toList());
     }
 
-    private AnswerView answer(DraftPlan.Answer answer, String title, DraftPlan draft) {
+    private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft) {
         BoltPlan plan = draft.plan(answer);
         List<String> sizes = draft.works().stream().map(work -> work.kit().sizeName()).toList();
         List<String> built = new ArrayList<>();
@@ -146,7 +151,8 @@ class RunPages {
             }
         }
         return new AnswerView(
-                answer.name(), title, built, plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
+                answer.name(), words.text("draft.answer." + code), built,
+                plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
                 plan.bagsBuilt(), missing, draftBars(draft, plan), plan.score());
     }
 
@@ -193,14 +199,18 @@ class RunPages {
                 List.copyOf(fabricById.values()));
     }
 
-    private static BagView bagView(Bag bag, Map<Long, Kit> byId, Map<Long, Fabric> fabricById) {
-        String state = bag.packed()
-                ? "packed"
-                : bag.leftOut()
-                        ? "left out"
-                        : bag.waits()
-                                ? "waits for cloth"
-                                : bag.allCut() ? "ready to pack" : bag.begun() ? "being cut" : "to be cut";
+    private static String stateCode(Bag bag) {
+        if (!bag.isOpen()) {
+            return bag.packed() ? "packed" : "left-out";
+        }
+        if (bag.waits()) {
+            return "waits";
+        }
+        return bag.allCut() ? "ready" : bag.begun() ? "begun" : "to-cut";
+    }
+
+    private BagView bagView(Bag bag, Map<Long, Kit> byId, Map<Long, Fabric> fabricById) {
+        String state = words.text("bag.state." + stateCode(bag));
         String mark = bag.packed() ? "mark-done" : bag.waits() ? "mark-stop" : "";
         return new BagView(
                 bag.id(), bag.number(), requireNonNull(byId.get(bag.kitId())).sizeName(), state, mark,

@@ -1,14 +1,12 @@
 package retazo.app.runs;
 
 import java.time.Clock;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagEntity;
 import retazo.app.runs.book.BagRepository;
@@ -23,7 +21,6 @@ import retazo.app.runs.book.RunState;
 import retazo.app.runs.plan.RunPlanning;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
-import retazo.app.stock.ReservedClothTaken;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Problem;
 
@@ -140,13 +137,6 @@ public class RunService {
         bag.pack(personId, clock.instant());
         stock.release(book.promisesTo(Set.of(bagId)));
         settle(locked(bag.runId()));
-    }
-
-    /** After cloth that was reserved is gone: the runs on that bolt are planned again, the newest first, so that it loses. */
-    @TransactionalEventListener
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void planAgainAfter(ReservedClothTaken taken) {
-        cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder()).forEach(this::planAgain);
     }
 
     /** Brings the state of a run up to what its bags say; for bags that are picked and not cut. */

@@ -2,9 +2,13 @@ package retazo.app.shared;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -34,5 +38,21 @@ class ErrorAdvice {
     String changedMeanwhile(Exception cause) {
         LOG.info("Not saved, since it was changed meanwhile: cause='{}'", cause.getMessage());
         return "error/409";
+    }
+
+    /** The database could not be reached before anything was begun. */
+    @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class})
+    @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
+    String away(Exception cause) {
+        LOG.warn("The database could not be reached: cause='{}'", cause.getMessage());
+        return "error/503";
+    }
+
+    /** Somebody else held what was needed for too long, or the answer of the database was lost: what was sent may be booked. */
+    @ExceptionHandler({TransientDataAccessException.class, TransactionSystemException.class})
+    @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
+    String unsure(Exception cause) {
+        LOG.warn("Nobody knows whether a request was booked: cause='{}'", cause.getMessage());
+        return "error/unsure";
     }
 }

@@ -180,6 +180,7 @@ public class StockService {
         }
         Length lost = splits ? flaw : good.plus(flaw);
         book.write(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, entry.clientIdOf(splits ? 2 : 0), clock.instant()));
+        tellIfReservedClothIsGone(boltId);
         return Outcome.done(boltId);
     }
 

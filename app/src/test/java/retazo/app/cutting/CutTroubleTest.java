@@ -161,6 +161,7 @@ class CutTroubleTest {
         long run = samples.run(samples.kit(fabric), 2);
 
         Samples.done(stock.take(bolt, Length.ofInches(36), Reason.SOLD_BY_LENGTH, Samples.entry()));
+        samples.plannedAgain();
 
         assertThat(tickets.bags(run)).extracting(Bag::waits).containsExactly(false, true);
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(BAG);
@@ -175,6 +176,7 @@ class CutTroubleTest {
         long newer = samples.run(kit, 1);
 
         Samples.done(stock.take(bolt, Length.ofInches(36), Reason.SOLD_BY_LENGTH, Samples.entry()));
+        samples.plannedAgain();
 
         assertThat(tickets.bags(older)).noneMatch(Bag::waits);
         assertThat(tickets.bags(newer)).allMatch(Bag::waits);

@@ -125,6 +125,7 @@ class BatchFlowTest {
         long run = samples.run(kit, 2);
 
         stock.correct(bolt, Length.ofInches(30), Samples.entry());
+        samples.plannedAgain();
         runs.planAgain(run);
 
         assertThat(only(run).length()).isEqualTo(Length.ofInches(27));

@@ -86,6 +86,7 @@ class CounterTest {
         ada.post("/stock/counter-cut", Map.of(
                 "boltId", Long.toString(bolt), "length", "1 yd", "despite", "yes", "clientId", UUID.randomUUID().toString()));
 
+        samples.plannedAgain();
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(54));
         assertThat(runs.bags(Set.of(run)).get(run)).extracting(Bag::waits).containsExactly(false, true);
     }

@@ -146,6 +146,7 @@ class RunDraftsTest {
         long bolt = samples.bolt(fabric, "85 in");
         long run = samples.run(samples.kit(fabric), 2);
         Samples.done(stock.correct(bolt, Length.ofInches(50), Samples.entry()));
+        samples.plannedAgain();
         assertThat(book.bags(Set.of(run)).get(run)).anyMatch(Bag::waits);
 
         samples.bolt(fabric, "2 yd");

@@ -1,0 +1,125 @@
+package retazo.app.runs;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.event.TransactionalEventListener;
+import retazo.app.runs.book.PlannedCutRepository;
+import retazo.app.runs.book.ReplanEntity;
+import retazo.app.runs.book.ReplanRepository;
+import retazo.app.stock.ReservedClothTaken;
+
+/**
+ * Plans runs again whose reserved cloth is gone. That a run is to be planned again is written with the movement that took its cloth; it is
+ * worked off afterwards by one thread with a connection of its own, one run to a transaction, in the order in which it was asked. What
+ * fails is tried again, later each time; what a stopped server left is taken up at the next start.
+ */
+@Component
+public class Replanning {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Replanning.class);
+    private static final Duration FIRST_WAIT = Duration.ofMillis(200);
+    private static final int MOST_DOUBLINGS = 7;
+    private static final int LOOK_AGAIN_SECONDS = 5;
+
+    private final PlannedCutRepository cuts;
+    private final ReplanRepository asked;
+    private final RunService runs;
+    private final Clock clock;
+    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "replanning");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<Long, Failures> failed = new HashMap<>();
+
+    Replanning(PlannedCutRepository cuts, ReplanRepository asked, RunService runs, Clock clock) {
+        this.cuts = cuts;
+        this.asked = asked;
+        this.runs = runs;
+        this.clock = clock;
+    }
+
+    /** How often a run could not be planned, and when that is tried again. */
+    private record Failures(int times, Instant next) {
+    }
+
+    /** Writes down which runs lost cloth, the newest first, so that it loses; in the transaction of the movement. */
+    @EventListener
+    void ask(ReservedClothTaken taken) {
+        cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder())
+                .forEach(run -> asked.save(ReplanEntity.of(run, clock.instant())));
+    }
+
+    /** Once it is sure that the cloth is gone. */
+    @TransactionalEventListener
+    void begin(ReservedClothTaken taken) {
+        worker.execute(this::workOff);
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void takeUpWhatWasLeft() {
+        worker.scheduleWithFixedDelay(this::workOff, 0, LOOK_AGAIN_SECONDS, TimeUnit.SECONDS);
+    }
+
+    @PreDestroy
+    void stop() {
+        worker.shutdownNow();
+    }
+
+    /** Whether a run is still to be planned again, so that what its page shows may be behind. */
+    public boolean isAsked(long runId) {
+        return asked.existsByRunId(runId);
+    }
+
+    /** Plans all runs again for which that is asked and due; when it returns, no other thread is at it. */
+    public synchronized void workOff() {
+        try {
+            Optional<ReplanEntity> next = next();
+            while (next.isPresent()) {
+                planAgain(next.get());
+                next = next();
+            }
+        } catch (DataAccessException | TransactionException away) {
+            LOG.warn("The database is away, so that no run is planned again now: cause='{}'", away.getMessage());
+        }
+    }
+
+    private Optional<ReplanEntity> next() {
+        List<ReplanEntity> oldest = asked.findTop100ByOrderByIdAsc();
+        Instant now = clock.instant();
+        return oldest.stream()
+                .filter(one -> Optional.ofNullable(failed.get(one.runId())).map(failures -> !failures.next().isAfter(now)).orElse(true))
+                .findFirst();
+    }
+
+    private void planAgain(ReplanEntity one) {
+        try {
+            runs.planAgain(one.runId());
+            asked.done(one.runId(), one.id());
+            failed.remove(one.runId());
+        } catch (DataAccessException | TransactionException busy) {
+            int times = Optional.ofNullable(failed.get(one.runId())).map(Failures::times).orElse(0) + 1;
+            Duration wait = FIRST_WAIT.multipliedBy(1L << Math.min(times - 1, MOST_DOUBLINGS));
+            failed.put(one.runId(), new Failures(times, clock.instant().plus(wait)));
+            LOG.warn("Run {} is planned again later: tries={}, cause='{}'", one.runId(), times, busy.getMessage());
+            worker.schedule(this::workOff, wait.toMillis(), TimeUnit.MILLISECONDS);
+        }
+    }
+}

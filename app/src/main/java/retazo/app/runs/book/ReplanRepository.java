@@ -1,0 +1,20 @@
+package retazo.app.runs.book;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.transaction.annotation.Transactional;
+
+public interface ReplanRepository extends JpaRepository<ReplanEntity, Long> {
+
+    List<ReplanEntity> findTop100ByOrderByIdAsc();
+
+    boolean existsByRunId(long runId);
+
+    /** Lets go of what was asked of a run up to one row; what was asked since stays. */
+    @Transactional
+    @Modifying
+    @Query("DELETE FROM ReplanEntity r WHERE r.runId = :runId AND r.id <= :upTo")
+    void done(long runId, long upTo);
+}
