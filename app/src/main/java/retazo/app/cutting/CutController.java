@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -45,16 +44,15 @@ class CutController {
 
     @GetMapping
     String list(Model model) {
-        List<OpenTickets.RunTickets> runs = tickets.all();
-        model.addAttribute("runs", runs);
-        model.addAttribute("prints",
-                runs.stream().flatMap(run -> run.tickets().stream()).map(OpenTickets.ListedTicket::fabric).distinct().toList());
+        OpenTickets.ListPage page = tickets.all();
+        model.addAttribute("page", page);
+        model.addAttribute("prints", page.prints());
         return "cutting/list";
     }
 
     @GetMapping("/{runId}/{boltId}")
     String ticket(@PathVariable long runId, @PathVariable long boltId, Model model) {
-        return show(model, runId, boltId, Faults.NONE);
+        return show(model, runId, boltId, TicketPage.Asks.NOTHING, CutForm.EMPTY, Faults.NONE);
     }
 
     @PostMapping("/{runId}/{boltId}/cut")
@@ -94,7 +92,7 @@ class CutController {
             @AuthenticationPrincipal SignedIn person, Model model) {
         return cuts.undoLast(runId, boltId, clientId, person.personId()).match(
                 done -> back(runId, boltId),
-                problems -> show(model, runId, boltId, Faults.of(problems, words)));
+                problems -> show(model, runId, boltId, TicketPage.Asks.NOTHING, CutForm.EMPTY, Faults.of(problems, words)));
     }
 
     private LengthUnit unit() {
@@ -104,37 +102,33 @@ class CutController {
     private String answer(
             Model model, HttpServletResponse response, long runId, long boltId, CutForm form, FieldReader reader,
             Supplier<CutResult> step) {
-        model.addAttribute("form", form);
         if (reader.anyProblem()) {
-            return show(model, runId, boltId, Faults.of(reader.problems(), words));
+            return show(model, runId, boltId, TicketPage.Asks.NOTHING, form, Faults.of(reader.problems(), words));
         }
         return step.get().match(
                 recorded -> back(runId, boltId),
-                old -> conflict(model, response, runId, boltId, Problem.of("cut.old-ticket", old.ticketPlan(), old.newestPlan()), null),
-                refused -> conflict(model, response, runId, boltId, refused.problem(), refused.bookSaysNo() ? form : null),
-                isShort -> {
-                    model.addAttribute("askFate", form);
-                    return show(model, runId, boltId, Faults.NONE);
-                });
+                old -> conflict(model, response, runId, boltId, TicketPage.Asks.NOTHING, form,
+                        Problem.of("cut.old-ticket", old.ticketPlan(), old.newestPlan())),
+                refused -> conflict(model, response, runId, boltId,
+                        refused.bookSaysNo() ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING, form, refused.problem()),
+                isShort -> show(model, runId, boltId, TicketPage.Asks.FATE, form, Faults.NONE));
     }
 
     private String conflict(
-            Model model, HttpServletResponse response, long runId, long boltId, Problem problem, @Nullable CutForm offerLonger) {
+            Model model, HttpServletResponse response, long runId, long boltId, TicketPage.Asks asks, CutForm form, Problem problem) {
         response.setStatus(HttpStatus.CONFLICT.value());
-        model.addAttribute("offerLonger", offerLonger);
-        return show(model, runId, boltId, Faults.of(List.of(problem), words));
+        return show(model, runId, boltId, asks, form, Faults.of(List.of(problem), words));
     }
 
     private static String back(long runId, long boltId) {
         return "redirect:/cutting/" + runId + "/" + boltId;
     }
 
-    private String show(Model model, long runId, long boltId, Faults faults) {
-        TicketPages.Ticket ticket = pages.ticket(runId, boltId);
-        model.addAttribute("ticket", ticket);
+    private String show(Model model, long runId, long boltId, TicketPage.Asks asks, CutForm form, Faults faults) {
+        TicketPage page = new TicketPage(pages.ticket(runId, boltId), asks, form, unit().symbol());
+        model.addAttribute("page", page);
+        model.addAttribute("prints", page.prints());
         model.addAttribute("faults", faults);
-        model.addAttribute("prints", List.of(ticket.on().fabric()));
-        model.addAttribute("unit", unit().symbol());
         return "cutting/ticket";
     }
 }

@@ -28,6 +28,7 @@ record CutForm(
         @Nullable String flaw,
         @Nullable String left) {
 
+    static final CutForm EMPTY = new CutForm(0, 0, null, "", null, null, "", "", "");
     private static final Length LONGEST = Length.ofYards(300, 1);
 
     CutStep step(long runId, long boltId, Optional<Length> realLength) {

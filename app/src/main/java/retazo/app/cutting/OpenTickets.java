@@ -11,11 +11,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.ShopUnit;
 import retazo.app.stock.Bolt;
@@ -30,14 +29,14 @@ class OpenTickets {
     private final RunBook runs;
     private final StockService stock;
     private final FabricService fabrics;
-    private final KitBook kits;
+    private final RunTitles titles;
     private final ShopUnit unit;
 
-    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, KitBook kits, ShopUnit unit) {
+    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, RunTitles titles, ShopUnit unit) {
         this.runs = runs;
         this.stock = stock;
         this.fabrics = fabrics;
-        this.kits = kits;
+        this.titles = titles;
         this.unit = unit;
     }
 
@@ -50,30 +49,36 @@ class OpenTickets {
     record RunTickets(long runId, String asked, List<ListedTicket> tickets) {
     }
 
+    /** All that waits to be cut. */
+    record ListPage(List<RunTickets> runs) {
+
+        List<Fabric> prints() {
+            return runs.stream().flatMap(run -> run.tickets().stream()).map(ListedTicket::fabric).distinct().toList();
+        }
+    }
+
     /** The open tickets by run, the oldest run first. */
-    List<RunTickets> all() {
-        List<Run> open = runs.all().stream().filter(run -> run.state().isOpen()).toList();
+    ListPage all() {
+        List<Run> open = runs.open();
         Map<Long, List<PlannedCut>> byRun = runs.currentCuts(open.stream().map(Run::id).collect(Collectors.toSet())).stream()
                 .collect(Collectors.groupingBy(PlannedCut::runId));
-        Map<Long, Kit> byId = kits
-                .byIds(open.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
-        return open.stream()
+        Map<Long, RunTitles.RunTitle> askedFor = titles.of(open);
+        Map<Long, Bolt> bolts = stock.boltsById(
+                byRun.values().stream().flatMap(List::stream).map(PlannedCut::boltId).collect(Collectors.toSet()));
+        Map<Long, Fabric> fabricById = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).collect(Collectors.toSet()));
+        return new ListPage(open.stream()
                 .sorted(Comparator.comparing(Run::id))
                 .map(run -> new RunTickets(
                         run.id(),
-                        run.asked().stream()
-                                .map(asked -> asked.quantity() + " " + requireNonNull(byId.get(asked.kitId())).sizeName())
-                                .collect(Collectors.joining(", ")),
-                        tickets(run, byRun.getOrDefault(run.id(), List.of()))))
+                        requireNonNull(askedFor.get(run.id())).asked(),
+                        tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById)))
                 .filter(run -> !run.tickets().isEmpty())
-                .toList();
+                .toList());
     }
 
-    private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts) {
+    private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts, Map<Long, Bolt> bolts, Map<Long, Fabric> byId) {
         Map<Long, List<PlannedCut>> byBolt = cuts.stream()
                 .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
-        Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
-        Map<Long, Fabric> byId = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).toList());
         return byBolt.entrySet().stream()
                 .map(entry -> {
                     Bolt bolt = requireNonNull(bolts.get(entry.getKey()));

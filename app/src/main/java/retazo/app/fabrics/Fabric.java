@@ -1,6 +1,7 @@
 package retazo.app.fabrics;
 
 import java.util.Optional;
+import retazo.app.shared.PickText;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
@@ -25,6 +26,11 @@ public record Fabric(
     /** Whether letters on its ground must be dark. */
     public boolean isLight() {
         return groundColour.isLight();
+    }
+
+    /** How it stands in a field where it is picked. */
+    public String picked() {
+        return PickText.of(name, code);
     }
 
     public String motifName() {

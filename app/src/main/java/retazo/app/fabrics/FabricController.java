@@ -1,6 +1,7 @@
 package retazo.app.fabrics;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,7 +14,6 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
-import retazo.core.cloth.ClothKind;
 
 /** Adds fabrics and changes them. */
 @Controller
@@ -33,21 +33,21 @@ class FabricController {
 
     @GetMapping("/stock/fabrics/new")
     String newFabric(Model model) {
-        return show(model, FabricForm.empty(), Faults.NONE);
+        return show(model, null, FabricForm.empty(), Faults.NONE);
     }
 
     @PostMapping("/stock/fabrics/new")
     String add(FabricForm form, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
         Outcome<Fabric> outcome = read(form, reader).map(fabrics::add).orElseGet(() -> Outcome.refused(reader.problems()));
-        return outcome.match(fabric -> done(fabric, "done.fabric-added", next), problems -> show(model, form, Faults.of(problems, words)));
+        return outcome.match(fabric -> done(fabric, "done.fabric-added", next),
+                problems -> show(model, null, form, Faults.of(problems, words)));
     }
 
     @GetMapping("/stock/fabrics/{id}")
     String fabric(@PathVariable long id, Model model) {
         Fabric fabric = fabrics.fabric(id);
-        model.addAttribute("fabric", fabric);
-        return show(model, FabricForm.of(fabric), Faults.NONE);
+        return show(model, fabric, FabricForm.of(fabric), Faults.NONE);
     }
 
     @PostMapping("/stock/fabrics/{id}")
@@ -56,8 +56,7 @@ class FabricController {
         Fabric fabric = fabrics.fabric(id);
         Optional<NewFabric> wanted = read(form.withCode(fabric.code()), reader);
         if (wanted.isEmpty()) {
-            model.addAttribute("fabric", fabric);
-            return show(model, form, Faults.of(reader.problems(), words));
+            return show(model, fabric, form, Faults.of(reader.problems(), words));
         }
         return done(fabrics.change(id, wanted.get()), "done.fabric-changed", next);
     }
@@ -72,13 +71,12 @@ class FabricController {
         return "redirect:/stock";
     }
 
-    private String show(Model model, FabricForm form, Faults faults) {
+    private String show(Model model, @Nullable Fabric fabric, FabricForm form, Faults faults) {
+        model.addAttribute("page", new FabricPage(
+                fabric, priceList.usual().currency().getCurrencyCode(),
+                words.text("price.unit." + practice.practice().sellingUnit())));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
-        model.addAttribute("kinds", ClothKind.values());
-        model.addAttribute("motifs", Motif.values());
-        model.addAttribute("currency", priceList.usual().currency().getCurrencyCode());
-        model.addAttribute("unit", words.text("price.unit." + practice.practice().sellingUnit()));
         return "fabrics/fabric";
     }
 }

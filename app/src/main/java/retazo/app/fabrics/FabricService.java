@@ -1,19 +1,20 @@
 package retazo.app.fabrics;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.PickText;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.KitFabric;
@@ -32,10 +33,29 @@ public class FabricService {
         this.practice = practice;
     }
 
-    /** Fabrics whose code or name has these words in it, all for none; by name. */
+    /** The first fabrics by name whose code or name has these words in it. */
     @Transactional(readOnly = true)
-    public List<Fabric> search(String words) {
-        return fabrics.search(words.strip(), Pageable.unpaged()).map(FabricEntity::toFabric).getContent();
+    public List<Fabric> first(String words, int most) {
+        return page(words, 0, most).getContent();
+    }
+
+    /** The fabrics that texts name, by the text: by its code, as it was picked, or by a name that only one has. */
+    @Transactional(readOnly = true)
+    public Map<String, Fabric> named(Collection<String> texts) {
+        List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
+        List<Fabric> found = typed.isEmpty()
+                ? List.of()
+                : fabrics.named(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList()).stream()
+                        .map(FabricEntity::toFabric).toList();
+        Map<String, Fabric> named = new HashMap<>();
+        typed.forEach(text -> PickText.among(found, text, Fabric::code, Fabric::name).ifPresent(fabric -> named.put(text, fabric)));
+        return named;
+    }
+
+    /** The fabric that a text names, likewise. */
+    @Transactional(readOnly = true)
+    public Optional<Fabric> named(String text) {
+        return Optional.ofNullable(named(List.of(text)).get(text));
     }
 
     /** One page of the fabrics that match, and whether there are more; pages count from 0. */

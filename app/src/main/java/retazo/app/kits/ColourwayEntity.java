@@ -14,6 +14,8 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.HashMap;
 import java.util.Map;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 
 /** A choice of a fabric or a precut for every role of a pattern. */
 @Entity
@@ -34,6 +36,7 @@ class ColourwayEntity {
     private String name;
 
     @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
     @CollectionTable(name = "colourway_choice", joinColumns = @JoinColumn(name = "colourway_id"))
     @MapKeyColumn(name = "role_key")
     private Map<String, RoleChoice> choiceByRole = new HashMap<>();

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.pictures.Ink;
 import retazo.app.shared.NotFoundException;
@@ -54,7 +55,7 @@ public record Kit(
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
-        return pattern.name() + ", " + size.name() + ", " + colourway;
+        return KitTitle.name(pattern.name(), size.name(), colourway);
     }
 
     public String sizeName() {

@@ -40,9 +40,15 @@ public class KitBook {
         this.leftOvers = leftOvers;
     }
 
-    /** All kits, by pattern, colourway and the order of the pattern's sizes. */
+    /** Some kits in the order of their ids here; one that is gone is left out. */
+    public List<Kit> inOrder(List<Long> ids) {
+        Map<Long, Kit> byId = byIds(ids);
+        return ids.stream().filter(byId::containsKey).map(byId::get).toList();
+    }
+
+    /** All kits, by pattern, colourway and the order of the pattern's sizes; for what changes all of them. */
     public List<Kit> all() {
-        return toKits(kits.findAll());
+        return toKits(kits.everyOne());
     }
 
     public Kit kit(long id) {
@@ -50,7 +56,7 @@ public class KitBook {
     }
 
     public Map<Long, Kit> byIds(Collection<Long> ids) {
-        return toKits(kits.findByIdIn(ids)).stream().collect(Collectors.toMap(Kit::id, kit -> kit));
+        return toKits(kits.byIds(ids)).stream().collect(Collectors.toMap(Kit::id, kit -> kit));
     }
 
     private List<Kit> toKits(List<KitEntity> entities) {
@@ -65,9 +71,11 @@ public class KitBook {
         Map<Long, Good> goodsById = goods.byIds(
                 Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
+        Map<Long, Good> copies = goods.existingCopiesOf(
+                versions.values().stream().filter(version -> !version.about().ownDesign()).map(PatternVersion::patternId).toList());
         return entities.stream()
                 .map(entity -> toKit(entity, requireNonNull(versions.get(entity.patternVersionId())),
-                        new Known(fabricsById, goodsById, leftOversByKit)))
+                        new Known(fabricsById, goodsById, copies, leftOversByKit)))
                 .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
@@ -75,7 +83,7 @@ public class KitBook {
     }
 
     /** What kits name by ids. */
-    private record Known(Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, KitLeftOvers> leftOvers) {
+    private record Known(Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, Good> copies, Map<Long, KitLeftOvers> leftOvers) {
     }
 
     private Kit toKit(KitEntity entity, PatternVersion version, Known known) {
@@ -95,7 +103,7 @@ public class KitBook {
         List<KitNotion> notions = entity.notions().entrySet().stream()
                 .map(one -> new KitNotion(requireNonNull(known.goods().get(one.getKey())), one.getValue()))
                 .sorted(Comparator.comparing(notion -> notion.good().name())).toList();
-        Optional<Good> copy = version.about().ownDesign() ? Optional.empty() : goods.existingCopiesOf(version.patternId());
+        Optional<Good> copy = Optional.ofNullable(known.copies().get(version.patternId())).filter(good -> !version.about().ownDesign());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 entity.contents(), new Kit.Guided(entity.instructions(), entity.decision()), copy, entity.settings(),

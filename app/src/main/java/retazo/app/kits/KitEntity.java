@@ -3,6 +3,7 @@ package retazo.app.kits;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -27,14 +28,15 @@ import java.util.Set;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.practice.StoredMargin;
 import retazo.core.cloth.LongLay;
-import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.measure.Length;
-import retazo.core.measure.Percent;
+import retazo.core.quilt.size.QuiltSize;
 
 /** A kit that the shop offers. */
 @Entity
@@ -53,6 +55,12 @@ class KitEntity {
 
     @Column(name = "size_key", nullable = false, updatable = false)
     private String sizeKey;
+
+    @Column(name = "size_name", nullable = false, updatable = false)
+    private String sizeName;
+
+    @Column(name = "size_position", nullable = false, updatable = false)
+    private int sizePosition;
 
     @ManyToOne(fetch = FetchType.EAGER, optional = false)
     @JoinColumn(name = "colourway_id", updatable = false)
@@ -112,11 +120,8 @@ class KitEntity {
     @Column(name = "count", nullable = false)
     private Map<Long, Integer> notions = new HashMap<>();
 
-    @Column(name = "margin_hundredths")
-    private @Nullable Integer marginHundredths;
-
-    @Column(name = "margin_ticks")
-    private @Nullable Length marginLength;
+    @Embedded
+    private @Nullable StoredMargin margin;
 
     @Enumerated(EnumType.STRING)
     @Column(name = "long_strips")
@@ -131,11 +136,13 @@ class KitEntity {
     protected KitEntity() {
     }
 
-    static KitEntity of(long patternVersionId, String sizeKey, ColourwayEntity colourway, Contents contents, Instructions instructions,
-            Instant now) {
+    static KitEntity of(PatternVersion pattern, QuiltSize size, ColourwayEntity colourway, Contents contents, Instant now) {
         KitEntity kit = new KitEntity();
-        kit.patternVersionId = patternVersionId;
-        kit.sizeKey = sizeKey;
+        Instructions instructions = pattern.instructions(size.key().value());
+        kit.patternVersionId = pattern.id();
+        kit.sizeKey = size.key().value();
+        kit.sizeName = size.name();
+        kit.sizePosition = pattern.design().sizes().indexOf(size) + 1;
         kit.colourway = colourway;
         kit.withBinding = contents.binding();
         kit.withBacking = contents.backing();
@@ -165,17 +172,11 @@ class KitEntity {
         longStrips = settings.longStrips().orElse(null);
         overrides.clear();
         overrides.putAll(settings.measures());
-        marginHundredths = settings.margin().map(margin -> margin.match(none -> 0, share -> share.percent().hundredths(), extra -> null))
-                .orElse(null);
-        marginLength = settings.margin().map(margin -> margin.<Length>match(none -> null, share -> null, Margin.Extra::length))
-                .orElse(null);
+        margin = StoredMargin.of(settings.margin());
     }
 
     KitSettings settings() {
-        Optional<Margin> margin = marginLength != null
-                ? Optional.of(new Margin.Extra(marginLength))
-                : Optional.ofNullable(marginHundredths).map(share -> share == 0 ? new Margin.None() : new Margin.Share(new Percent(share)));
-        return new KitSettings(overrides, margin, Optional.ofNullable(longStrips));
+        return new KitSettings(overrides, StoredMargin.read(margin), Optional.ofNullable(longStrips));
     }
 
     void set(KitSources sources) {

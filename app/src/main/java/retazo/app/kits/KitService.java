@@ -85,8 +85,7 @@ public class KitService {
         ColourwayEntity colourway = colourways.saveAndFlush(ColourwayEntity.of(asked.pattern().patternId(), asked.colourway(), choices));
         List<Long> ids = new ArrayList<>();
         for (String key : asked.sizeKeys()) {
-            KitEntity kit = KitEntity.of(
-                    asked.pattern().id(), key, colourway, asked.contents(), asked.pattern().instructions(key), clock.instant());
+            KitEntity kit = KitEntity.of(asked.pattern(), asked.pattern().size(key), colourway, asked.contents(), clock.instant());
             ids.add(kits.saveAndFlush(kit).id());
         }
         ids.forEach(id -> startWithQuarters(book.kit(id)));

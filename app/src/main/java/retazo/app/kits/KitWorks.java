@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,6 +87,14 @@ public class KitWorks {
     @Transactional(readOnly = true)
     public KitWork work(Kit kit) {
         return works(List.of(kit), List.of(1)).get(0);
+    }
+
+    /** Kits as if each were the only one, for one bag. */
+    @Transactional(readOnly = true)
+    public List<KitWork> each(List<Kit> kits) {
+        ShopPractice shop = practice.practice();
+        Map<Long, Long> free = freeLeftOvers(kits);
+        return kits.stream().map(kit -> KitWork.of(cloth(kit, practiceOf(kit, shop), leftOversFor(kit, free, 1)))).toList();
     }
 
     /**
@@ -176,19 +185,33 @@ public class KitWorks {
     /** How many bags the free stock gives, and what stops the next one; each is counted with its whole length, without left-overs. */
     @Transactional(readOnly = true)
     public KitsPossible possible(KitWork asked) {
-        KitWork work = asked.kit().leftOvers().taken().isEmpty() ? asked : workBy(asked.kit(), practice.practice());
+        return possible(List.of(asked)).get(0);
+    }
+
+    /** The same for several, each as if it were the only one. */
+    @Transactional(readOnly = true)
+    public List<KitsPossible> possible(List<KitWork> asked) {
+        ShopPractice shop = practice.practice();
+        List<KitWork> works = asked.stream()
+                .map(work -> work.kit().leftOvers().taken().isEmpty() ? work : workBy(work.kit(), shop)).toList();
+        Set<Long> fabricIds = works.stream().flatMap(work -> work.kit().fabricIdByCode().values().stream()).collect(Collectors.toSet());
+        Map<Long, List<Bolt>> bolts = stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId));
+        Map<Long, GoodService.GoodCount> counts = goods.counts(works.stream()
+                .flatMap(work -> work.kit().goodsByCode().values().stream()).map(Good::id).distinct().toList());
+        return works.stream().map(work -> possible(work, bolts, counts)).toList();
+    }
+
+    private static KitsPossible possible(KitWork work, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts) {
         if (!work.problems().isEmpty()) {
             return new KitsPossible(Map.of(), new Count(0), List.of());
         }
         Map<String, List<BoltStock>> bolts = new HashMap<>();
         Map<String, Long> ids = work.kit().fabricIdByCode();
-        Map<Long, List<Bolt>> byFabric = stock.boltsOf(ids.values()).stream().collect(Collectors.groupingBy(Bolt::fabricId));
         work.bill().lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
                 cut.fabricCode(), BoltRequest.wideEnough(
                         byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
                         cut.plannedWidth())));
         Map<String, Count> free = new HashMap<>();
-        Map<Long, GoodService.GoodCount> counts = goods.counts(work.kit().goodsByCode().values().stream().map(Good::id).toList());
         work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));
         return KitsPossible.of(work.bill(), bolts, free);
     }

@@ -35,7 +35,7 @@ class PackingList {
 
     /** The open bags, those that are all cut first. */
     List<ListedBag> openBags() {
-        Set<Long> open = book.all().stream().filter(run -> run.state().isOpen()).map(Run::id).collect(Collectors.toSet());
+        Set<Long> open = book.open().stream().map(Run::id).collect(Collectors.toSet());
         List<Bag> bags = book.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen)
                 .filter(bag -> bag.begun() || bag.lines().isEmpty()).toList();
         Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));

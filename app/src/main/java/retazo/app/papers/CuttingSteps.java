@@ -79,7 +79,7 @@ final class CuttingSteps {
     private static CuttingPage.Step step(ClothLine line, QuiltPlan plan, Words words) {
         String pieces = line.pieces()
                 .map(cut -> words.text(
-                        "paper.pieces", cut.count().value().value(), String.join(" and ", line.pieceLabels()),
+                        "paper.pieces", cut.count().value().value(), words.list(line.pieceLabels()),
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, line.lay(), plan, words));
         return new CuttingPage.Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words),

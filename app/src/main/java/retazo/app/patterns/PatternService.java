@@ -1,5 +1,7 @@
 package retazo.app.patterns;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -7,7 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.patterns.file.PatternContent;
@@ -32,53 +37,52 @@ public class PatternService {
 
     private final PatternRepository patterns;
     private final PatternVersionRepository versions;
+    private final KeptContents contents;
     private final JsonMapper json;
     private final Clock clock;
 
-    PatternService(PatternRepository patterns, PatternVersionRepository versions, JsonMapper json, Clock clock) {
+    PatternService(PatternRepository patterns, PatternVersionRepository versions, KeptContents contents, JsonMapper json, Clock clock) {
         this.patterns = patterns;
         this.versions = versions;
+        this.contents = contents;
         this.json = json;
         this.clock = clock;
     }
 
-    /** The newest versions of the patterns that are looked for, by name. */
+    /** The newest versions of all patterns that are looked for, by name; for what needs each of them. */
     @Transactional(readOnly = true)
     public List<PatternVersion> newest(PatternSearch search) {
-        return versions.newest(search, Limit.unlimited()).stream().map(this::toVersion).toList();
+        return toVersions(versions.newest(search, Pageable.unpaged()).getContent());
+    }
+
+    /** One page of them, and whether there are more; pages count from 0. */
+    @Transactional(readOnly = true)
+    public Slice<PatternVersion> page(PatternSearch search, int page, int size) {
+        Slice<PatternVersionRepository.Row> found = versions.newest(search, PageRequest.of(page, size));
+        return new SliceImpl<>(toVersions(found.getContent()), found.getPageable(), found.hasNext());
     }
 
     /** A pattern that is drawn, the first by name; empty where none is. */
     @Transactional(readOnly = true)
     public Optional<PatternVersion> anyDrawn() {
-        PatternSearch drawn = new PatternSearch("", PatternFileWriter.code(Way.DRAWING), "", "", "", false);
-        return versions.newest(drawn, Limit.of(1)).stream().findFirst().map(this::toVersion);
+        return page(new PatternSearch("", PatternFileWriter.code(Way.DRAWING), "", "", "", false), 0, 1).stream().findFirst();
     }
 
     @Transactional(readOnly = true)
     public PatternVersion newestOf(long patternId) {
-        return toVersion(newestEntity(patternId));
+        return toVersion(versions.newestRow(patternId).orElseThrow(() -> new NotFoundException("pattern", patternId)));
     }
 
     /** Versions by their own ids. */
     @Transactional(readOnly = true)
     public Map<Long, PatternVersion> versions(Collection<Long> versionIds) {
-        return versions.findByIdIn(versionIds).stream()
-                .map(this::toVersion)
-                .collect(Collectors.toMap(PatternVersion::id, version -> version));
-    }
-
-    @Transactional(readOnly = true)
-    public PatternVersion version(long versionId) {
-        return versions.findById(versionId)
-                .map(this::toVersion)
-                .orElseThrow(() -> new NotFoundException("version of a pattern", versionId));
+        return toVersions(versions.rows(versionIds)).stream().collect(Collectors.toMap(PatternVersion::id, version -> version));
     }
 
     /** A version by its number. */
     @Transactional(readOnly = true)
     public PatternVersion version(long patternId, int number) {
-        return versions.findByPatternIdAndNumber(patternId, number)
+        return versions.row(patternId, number)
                 .map(this::toVersion)
                 .orElseThrow(() -> new NotFoundException("version of pattern " + patternId, number));
     }
@@ -176,17 +180,23 @@ public class PatternService {
 
     private PatternVersion save(PatternEntity pattern, int number, PatternContent content, long personId) {
         String document = json.writeValueAsString(PatternFileWriter.write(content));
-        return toVersion(versions.saveAndFlush(
-                PatternVersionEntity.of(pattern, number, document, content, personId, clock.instant())));
+        PatternVersionEntity kept = versions.saveAndFlush(
+                PatternVersionEntity.of(pattern, number, document, content, personId, clock.instant()));
+        return new PatternVersion(
+                kept.id(), pattern.id(), number, pattern.isArchived(),
+                requireNonNull(contents.of(List.of(kept.id())).get(kept.id())).named(pattern.name()));
     }
 
-    private PatternVersion toVersion(PatternVersionEntity entity) {
-        PatternContent content = PatternFileReader.read(json.readTree(entity.document())).match(
-                read -> read,
-                problems -> {
-                    throw new IllegalStateException("Version " + entity.id() + " of a pattern cannot be read: " + problems);
-                });
-        return new PatternVersion(
-                entity.id(), entity.pattern().id(), entity.number(), entity.pattern().isArchived(), content.named(entity.pattern().name()));
+    private PatternVersion toVersion(PatternVersionRepository.Row row) {
+        return toVersions(List.of(row)).get(0);
+    }
+
+    private List<PatternVersion> toVersions(List<PatternVersionRepository.Row> rows) {
+        Map<Long, PatternContent> found = contents.of(rows.stream().map(PatternVersionRepository.Row::getId).toList());
+        return rows.stream()
+                .map(row -> new PatternVersion(
+                        row.getId(), row.getPatternId(), row.getNumber(), row.getArchivedAt() != null,
+                        requireNonNull(found.get(row.getId())).named(row.getName())))
+                .toList();
     }
 }

@@ -97,10 +97,6 @@ class PatternVersionEntity {
         return number;
     }
 
-    String document() {
-        return document;
-    }
-
     long personId() {
         return personId;
     }

@@ -3,6 +3,7 @@ package retazo.app.practice;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -27,7 +28,6 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
-import retazo.core.measure.Percent;
 import retazo.core.quilt.setting.Edges;
 
 /** The one row of settings of a shop. */
@@ -43,11 +43,8 @@ class PracticeEntity {
     @Version
     private int version;
 
-    @Column(name = "margin_hundredths")
-    private @Nullable Integer marginHundredths;
-
-    @Column(name = "margin_ticks")
-    private @Nullable Length marginLength;
+    @Embedded
+    private @Nullable StoredMargin margin;
 
     @Column(name = "selling_unit", nullable = false)
     @Enumerated(EnumType.STRING)
@@ -129,18 +126,15 @@ class PracticeEntity {
         longStrips = practice.lay().longStrips();
         borderJoin = practice.joins().borders();
         bindingJoin = practice.joins().bindings();
-        marginHundredths = practice.margin().match(none -> null, share -> share.percent().hundredths(), extra -> null);
-        marginLength = practice.margin().match(none -> null, share -> null, Margin.Extra::length);
+        margin = StoredMargin.of(Optional.of(practice.margin()).filter(said -> !said.equals(new Margin.None())));
     }
 
     /** What was never set, since it came later, is as is customary. */
     ShopPractice toPractice() {
-        Margin margin = marginHundredths != null
-                ? new Margin.Share(new Percent(marginHundredths))
-                : marginLength != null ? new Margin.Extra(marginLength) : new Margin.None();
         Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
         complete.putAll(measures);
-        return new ShopPractice(complete, margin, sellingUnit, new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips),
+        return new ShopPractice(complete, StoredMargin.read(margin).orElse(new Margin.None()), sellingUnit,
+                new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips),
                 new Joins(borderJoin, bindingJoin));
     }
 }

@@ -1,8 +1,6 @@
 package retazo.app.practice;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,7 +10,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
-import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.UsualPrices;
 
 /** The owner's page of usual prices. */
@@ -48,12 +45,9 @@ class PriceListController {
     }
 
     private String show(Model model, PriceListForm form, Faults faults) {
-        List<String> kinds = Stream.concat(Stream.of("cloth"), PrecutKind.customary().stream().map(PrecutKind::code)).toList();
+        model.addAttribute("page", PricesPage.of(words));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
-        model.addAttribute("kinds", kinds);
-        model.addAttribute("currencies", PriceListForm.CURRENCIES);
-        model.addAttribute("unit", words.text("price.unit." + practice.practice().sellingUnit()));
         return "practice/prices";
     }
 }

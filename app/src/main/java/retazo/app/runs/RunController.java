@@ -11,57 +11,62 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
 import retazo.app.runs.book.Run;
-import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.app.stock.Entry;
 import retazo.core.measure.Problem;
 
 /** The list of runs, a new run, a draft with its answers, and a run under way. */
 @Controller
 class RunController {
 
+    private final RunList list;
     private final RunPages pages;
     private final RunService runs;
-    private final RunBook book;
     private final RunDrafts drafts;
     private final Replanning replanning;
-    private final KitBook kits;
+    private final NewRunPages newRuns;
     private final Words words;
 
-    RunController(RunPages pages, RunService runs, RunBook book, RunDrafts drafts, Replanning replanning, KitBook kits, Words words) {
+    RunController(RunList list, RunPages pages, RunService runs, RunDrafts drafts, Replanning replanning, NewRunPages newRuns,
+            Words words) {
+        this.list = list;
         this.pages = pages;
         this.runs = runs;
-        this.book = book;
         this.drafts = drafts;
         this.replanning = replanning;
-        this.kits = kits;
+        this.newRuns = newRuns;
         this.words = words;
     }
 
     @GetMapping("/runs")
-    String list(Model model) {
-        model.addAttribute("runs", pages.list());
+    String list(@RequestParam(defaultValue = "0") int page, Model model) {
+        model.addAttribute("page", list.page(Paging.number(page)));
         return "runs/list";
     }
 
     @GetMapping("/runs/new")
-    String newRun(@RequestParam Optional<Long> kit, Model model) {
-        return showForm(model, RunForm.empty(), kit, Faults.NONE);
+    String newRun(RunForm form, @RequestParam(defaultValue = "") String words, @RequestParam Optional<Long> kit, Model model) {
+        return showForm(model, newRuns.page(form, words, kit), Faults.NONE);
     }
 
     @PostMapping("/runs/new")
-    String add(RunForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+    String add(
+            RunForm form, @RequestParam(defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
         FieldReader reader = new FieldReader();
-        List<Run.Asked> asked = form.read(reader, kits.all());
-        return reader.anyProblem()
-                ? showForm(model, form, Optional.empty(), Faults.of(reader.problems(), words))
-                : "redirect:/runs/" + drafts.draft(asked, person.personId());
+        List<Run.Asked> asked = form.read(reader, newRuns.known(form).keySet());
+        Outcome<Long> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : drafts.draft(asked, Entry.of(person.personId(), form.entryId()));
+        return outcome.match(
+                id -> "redirect:/runs/" + id,
+                problems -> showForm(model, newRuns.page(form, words, Optional.empty()), Faults.of(problems, this.words)));
     }
 
     @GetMapping("/runs/{id}")
@@ -110,35 +115,22 @@ class RunController {
         return "redirect:/runs/" + id;
     }
 
-    private String showForm(Model model, RunForm form, Optional<Long> kitId, Faults faults) {
-        List<Kit> all = kits.all();
-        Optional<Kit> first = all.stream().filter(kit -> kitId.equals(Optional.of(kit.id()))).findFirst();
-        // The kits of the colourway one came from stand first.
-        model.addAttribute("kits", all.stream()
-                .sorted(java.util.Comparator.comparing(kit -> first.isEmpty()
-                        || kit.pattern().id() != first.get().pattern().id()
-                        || !kit.colourway().equals(first.get().colourway())))
-                .toList());
-        model.addAttribute("form", form);
+    private static String showForm(Model model, NewRunPages.Page page, Faults faults) {
+        model.addAttribute("page", page);
         model.addAttribute("faults", faults);
         return "runs/new";
     }
 
     private String show(Model model, long id, Optional<String> answer, Faults faults) {
-        Run run = book.run(id);
+        Run run = pages.run(id);
         model.addAttribute("faults", faults);
         if (run.state() == RunState.DRAFT) {
-            RunPages.DraftPage page = pages.draft(run);
+            RunPages.DraftPage page = pages.draft(run, answer);
             model.addAttribute("page", page);
             model.addAttribute("prints", page.prints());
-            model.addAttribute("shown", page.answers().stream()
-                    .filter(view -> answer.equals(Optional.of(view.name())))
-                    .findFirst()
-                    .orElse(page.answers().get(0)));
             return "runs/draft";
         }
-        RunPages.OpenPage page = pages.open(run);
-        model.addAttribute("replanning", replanning.isAsked(id));
+        RunPages.OpenPage page = pages.open(run, replanning.isAsked(id));
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
         return "runs/run";

@@ -14,6 +14,8 @@ import retazo.app.runs.book.RunRepository;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entries;
+import retazo.app.stock.Entry;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.measure.Problem;
 
@@ -26,15 +28,25 @@ public class RunDrafts {
     private final RunBook book;
     private final DraftPlans plans;
     private final ConfirmedBags bags;
+    private final Entries entries;
     private final Clock clock;
 
-    RunDrafts(RunRepository runs, RunLineRepository runLines, RunBook book, DraftPlans plans, ConfirmedBags bags, Clock clock) {
+    RunDrafts(
+            RunRepository runs, RunLineRepository runLines, RunBook book, DraftPlans plans, ConfirmedBags bags, Entries entries,
+            Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.book = book;
         this.plans = plans;
         this.bags = bags;
+        this.entries = entries;
         this.clock = clock;
+    }
+
+    /** The draft that a form asks for; sent again, the form gets the one that it made. */
+    @Transactional
+    public Outcome<Long> draft(List<Run.Asked> asked, Entry entry) {
+        return entries.once(entry, "run " + asked, within -> Outcome.done(draft(asked, within.personId())));
     }
 
     /** @param asked one or more kits, each with 1 to 200 bags */

@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
-import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.practice.PracticeService;
@@ -21,6 +21,7 @@ import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.plan.BoltLayout;
+import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
@@ -39,25 +40,21 @@ class RunPages {
     private final RunBook runs;
     private final DraftPlans plans;
     private final KitBook kits;
-    private final FabricService fabrics;
+    private final RunTitles titles;
     private final StockService stock;
     private final PracticeService practice;
     private final Words words;
 
     RunPages(
-            RunBook runs, DraftPlans plans, KitBook kits, FabricService fabrics, StockService stock, PracticeService practice,
+            RunBook runs, DraftPlans plans, KitBook kits, RunTitles titles, StockService stock, PracticeService practice,
             Words words) {
         this.runs = runs;
         this.plans = plans;
         this.kits = kits;
-        this.fabrics = fabrics;
+        this.titles = titles;
         this.stock = stock;
         this.practice = practice;
         this.words = words;
-    }
-
-    /** A run in the list. */
-    record ListedRun(Run run, String asked, String colours, int bags, int packed, int waiting) {
     }
 
     /** One of the two answers to a draft. */
@@ -70,55 +67,32 @@ class RunPages {
     record ShortageView(Fabric fabric, LengthView missing, int cuts) {
     }
 
-    /** A draft with what stock gives for it. */
-    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods,
-            List<Fabric> prints) {
+    /** A draft with what stock gives for it; {@code shown} is the answer whose bolts are drawn. */
+    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, AnswerView shown, List<ShortageView> shortages,
+            List<String> goods, List<Fabric> prints) {
     }
 
     /** A bag in the list of a run. */
     record BagView(long id, int number, String kit, String state, String mark, long cut, int lines, List<String> waitsFor) {
     }
 
-    /** A confirmed run. */
-    record OpenPage(Run run, String asked, List<BagView> bags, List<BoltBar> bars, boolean anyWaits, boolean anyNotBegun,
+    /** A confirmed run; {@code planning} while it waits to be planned again. */
+    record OpenPage(Run run, String asked, List<BagView> bags, List<BoltBar> bars, boolean anyWaits, boolean anyNotBegun, boolean planning,
             List<Fabric> prints) {
     }
 
-    List<ListedRun> list() {
-        List<Run> all = runs.all();
-        Map<Long, List<Bag>> bags = runs.bags(all.stream().map(Run::id).collect(Collectors.toSet()));
-        Map<Long, Kit> byId = kitsOf(all);
-        return all.stream()
-                .map(run -> {
-                    List<Bag> ofRun = bags.getOrDefault(run.id(), List.of()).stream().filter(bag -> !bag.leftOut()).toList();
-                    return new ListedRun(
-                            run, asked(run, byId), colours(run, byId), ofRun.size(),
-                            (int) ofRun.stream().filter(Bag::packed).count(), (int) ofRun.stream().filter(Bag::waits).count());
-                })
-                .toList();
+    private Map<Long, Kit> kitsOf(Run run) {
+        return kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
     }
 
-    private Map<Long, Kit> kitsOf(List<Run> all) {
-        return kits.byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+    Run run(long id) {
+        return runs.run(id);
     }
 
-    private static String asked(Run run, Map<Long, Kit> byId) {
-        return run.asked().stream()
-                .map(asked -> asked.quantity() + " " + requireNonNull(byId.get(asked.kitId())).sizeName())
-                .collect(Collectors.joining(", "));
-    }
-
-    private static String colours(Run run, Map<Long, Kit> byId) {
-        return run.asked().stream()
-                .map(asked -> requireNonNull(byId.get(asked.kitId())).pattern().name() + " in "
-                        + requireNonNull(byId.get(asked.kitId())).colourway())
-                .distinct()
-                .collect(Collectors.joining(", "));
-    }
-
-    DraftPage draft(Run run) {
+    /** A draft; the bolts of the answer of that name are drawn, else those of the first. */
+    DraftPage draft(Run run, Optional<String> shown) {
         DraftPlan draft = plans.plan(run);
-        Map<Long, Kit> byId = kitsOf(List.of(run));
+        Map<Long, Fabric> fabricById = fabricsOf(kitsOf(run));
         boolean one = draft.inOrder().built().equals(draft.mostBags().built());
         List<AnswerView> answers = draft.whole() || one
                 ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft))
@@ -126,15 +100,21 @@ class RunPages {
                         answer(DraftPlan.Answer.IN_ORDER, "in-order", draft),
                         answer(DraftPlan.Answer.MOST_BAGS, "most-bags", draft));
         return new DraftPage(
-                run, asked(run, byId), draft.whole(), answers,
+                run, titles.of(run).asked(), draft.whole(), answers,
+                answers.stream().filter(view -> shown.equals(Optional.of(view.name()))).findFirst().orElse(answers.get(0)),
                 draft.shortages().stream()
                         .map(shortage -> new ShortageView(
-                                fabrics.fabric(BoltLayout.fabricId(shortage.fabricCode())),
+                                requireNonNull(fabricById.get(BoltLayout.fabricId(shortage.fabricCode()))),
                                 LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
                         .toList(),
                 draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
                         .toList(),
-                byId.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct().toList());
+                List.copyOf(fabricById.values()));
+    }
+
+    private static Map<Long, Fabric> fabricsOf(Map<Long, Kit> kits) {
+        return kits.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct()
+                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
     }
 
     private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft) {
@@ -183,19 +163,16 @@ class RunPages {
         return new BoltBar.Scale(longest, shop.sellingUnit(), RestRule.of(shop));
     }
 
-    OpenPage open(Run run) {
+    OpenPage open(Run run, boolean planning) {
         List<Bag> bags = runs.bags(Set.of(run.id())).getOrDefault(run.id(), List.of());
-        Map<Long, Kit> byId = kitsOf(List.of(run));
-        Map<Long, Fabric> fabricById = byId.values().stream()
-                .flatMap(kit -> kit.fabrics().values().stream())
-                .distinct()
-                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
+        Map<Long, Kit> byId = kitsOf(run);
+        Map<Long, Fabric> fabricById = fabricsOf(byId);
         return new OpenPage(
-                run, asked(run, byId),
+                run, titles.of(run).asked(),
                 bags.stream().map(bag -> bagView(bag, byId, fabricById)).toList(),
                 openBars(run, fabricById),
                 bags.stream().anyMatch(Bag::waits),
-                bags.stream().anyMatch(bag -> bag.isOpen() && !bag.begun()),
+                bags.stream().anyMatch(bag -> bag.isOpen() && !bag.begun()), planning,
                 List.copyOf(fabricById.values()));
     }
 

@@ -1,5 +1,7 @@
 package retazo.app.shared;
 
+import com.ibm.icu.text.ListFormatter;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
@@ -39,6 +41,11 @@ public class Words {
 
     public String text(String code, Object... arguments) {
         return text(code, List.of(arguments));
+    }
+
+    /** Names one after another, as one says them. */
+    public String list(Collection<String> names) {
+        return ListFormatter.getInstance(Locale.ENGLISH).format(names);
     }
 
     private String text(String code, List<Object> arguments) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
@@ -36,10 +37,11 @@ class ShelfController {
     }
 
     @GetMapping
-    String list(@RequestParam(name = "words", defaultValue = "") String search, Model model) {
-        ShelfPages.ListPage page = pages.list(search);
-        model.addAttribute("page", page);
-        model.addAttribute("prints", page.prints());
+    String list(
+            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
+        ShelfPages.ListPage list = pages.list(search, Paging.number(page));
+        model.addAttribute("page", list);
+        model.addAttribute("prints", list.prints());
         return "shelf/list";
     }
 

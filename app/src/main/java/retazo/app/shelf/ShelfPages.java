@@ -4,13 +4,16 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
@@ -23,14 +26,17 @@ import retazo.app.stock.goods.CountLine;
 class ShelfPages {
 
     private static final int LINES_OF_A_BOOK = 100;
+    private static final int KITS_ON_A_PAGE = 40;
 
+    private final KitIndex index;
     private final KitBook kits;
     private final StockService stock;
     private final KitShelf shelf;
     private final Words words;
     private final Clock clock;
 
-    ShelfPages(KitBook kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
+    ShelfPages(KitIndex index, KitBook kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
+        this.index = index;
         this.kits = kits;
         this.stock = stock;
         this.shelf = shelf;
@@ -42,8 +48,13 @@ class ShelfPages {
     record ShelfLine(Kit kit, QuiltPicture picture, long onHand) {
     }
 
-    /** The kits on the shelf whose names have what was searched for. */
-    record ListPage(String search, List<ShelfLine> lines) {
+    /**
+     * A page of the kits on the shelf in whose names the words are.
+     *
+     * @param number of the page, from 0
+     * @param more   whether another page follows
+     */
+    record ListPage(String search, List<ShelfLine> lines, int number, boolean more) {
 
         List<Fabric> prints() {
             return lines.stream().flatMap(line -> line.kit().fabrics().values().stream()).distinct().toList();
@@ -58,20 +69,25 @@ class ShelfPages {
         }
     }
 
-    ListPage list(String search) {
-        String lower = search.strip().toLowerCase(Locale.ROOT);
-        Map<Long, KitShelf.KitCount> counts = shelf.counts();
-        return new ListPage(search, kits.all().stream()
-                .filter(kit -> counts.containsKey(kit.id()) && kit.name().toLowerCase(Locale.ROOT).contains(lower))
-                .map(kit -> new ShelfLine(
-                        kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
-                        requireNonNull(counts.get(kit.id())).onHand()))
-                .toList());
+    @Transactional(readOnly = true)
+    ListPage list(String search, int page) {
+        Slice<KitTitle> found = index.onShelf(search, page, KITS_ON_A_PAGE);
+        List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
+        Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
+        return new ListPage(
+                search,
+                shown.stream()
+                        .map(kit -> new ShelfLine(
+                                kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
+                                requireNonNull(counts.get(kit.id())).onHand()))
+                        .toList(),
+                page, found.hasNext());
     }
 
+    @Transactional(readOnly = true)
     KitPage kit(long kitId) {
         Kit kit = kits.kit(kitId);
-        KitShelf.KitCount count = Optional.ofNullable(shelf.counts().get(kitId))
+        KitShelf.KitCount count = Optional.ofNullable(shelf.counts(List.of(kitId)).get(kitId))
                 .orElseThrow(() -> new NotFoundException("kit on the shelf", kitId));
         return new KitPage(
                 kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink), count.onHand(),

@@ -62,10 +62,9 @@ class StaffController {
     }
 
     private String show(Model model, PersonForm form, Faults faults, boolean isNew) {
+        model.addAttribute("page", new PersonPage(isNew));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
-        model.addAttribute("isNew", isNew);
-        model.addAttribute("jobs", Job.values());
         return "staff/person";
     }
 }

@@ -1,6 +1,7 @@
 package retazo.app.stock;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -41,10 +42,10 @@ public class KitShelf {
         return Outcome.done(book.fresh(shelf).onHandCount());
     }
 
-    /** How many of each kit are on the shelf, by the kit's id. */
+    /** How many of these kits are on the shelf, by the kit's id; a kit that never was there is absent. */
     @Transactional(readOnly = true)
-    public Map<Long, KitCount> counts() {
-        return items.findByKitIdNotNull().stream()
+    public Map<Long, KitCount> counts(Collection<Long> kitIds) {
+        return items.findByKitIdIn(kitIds).stream()
                 .collect(Collectors.toMap(StockItemEntity::kitId, item -> new KitCount(item.id(), item.onHandCount())));
     }
 

@@ -46,7 +46,7 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
 
     Optional<StockItemEntity> findByKitId(long kitId);
 
-    List<StockItemEntity> findByKitIdNotNull();
+    List<StockItemEntity> findByKitIdIn(Collection<Long> kitIds);
 
     boolean existsByCode(String code);
 

@@ -3,6 +3,7 @@ package retazo.app.today;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -13,13 +14,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.runs.progress.RunProgress;
+import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.ShopUnit;
 import retazo.app.shared.Words;
@@ -34,14 +35,16 @@ import retazo.core.measure.LengthUnit;
 class TodayService {
 
     private final RunBook runs;
-    private final KitBook kits;
+    private final RunProgress progress;
+    private final RunTitles titles;
     private final FabricService fabrics;
     private final ShopUnit unit;
     private final Words words;
 
-    TodayService(RunBook runs, KitBook kits, FabricService fabrics, ShopUnit unit, Words words) {
+    TodayService(RunBook runs, RunProgress progress, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
         this.runs = runs;
-        this.kits = kits;
+        this.progress = progress;
+        this.titles = titles;
         this.fabrics = fabrics;
         this.unit = unit;
         this.words = words;
@@ -60,17 +63,14 @@ class TodayService {
     }
 
     List<Matter> matters(SignedIn person) {
-        List<Run> all = runs.all().stream().filter(run -> run.state().isOpen() || run.state() == RunState.DRAFT).toList();
+        List<Run> all = runs.in(Arrays.stream(RunState.values()).filter(state -> state.isOpen() || state == RunState.DRAFT).toList());
         Map<Long, List<Bag>> bags = runs.bags(ids(all));
         Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
-        Map<Long, Kit> byId = kits
-                .byIds(all.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
-            String asked = run.asked().stream()
-                    .map(line -> line.quantity() + " " + requireNonNull(byId.get(line.kitId())).sizeName())
-                    .collect(Collectors.joining(", "));
-            addMatters(run, asked, bags.getOrDefault(run.id(), List.of()), cuts.getOrDefault(run.id(), List.of()), matters);
+            addMatters(run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()),
+                    cuts.getOrDefault(run.id(), List.of()), matters);
         }
         return matters.stream()
                 .filter(matter -> person.may(matter.right()))
@@ -124,11 +124,13 @@ class TodayService {
                 words.text("today." + kind + ".go"), right);
     }
 
-    /** The numbers of the rail. */
+    /** The numbers of the rail: the matters of each station, counted without being read. */
     Waiting waiting(SignedIn person) {
-        List<Matter> matters = matters(person);
+        RunProgress.ToDo toDo = progress.toDo();
         Map<String, Long> byPath = new HashMap<>();
-        matters.forEach(matter -> byPath.merge("/" + matter.path().split("/")[1], 1L, Long::sum));
-        return new Waiting(byPath, matters.size());
+        byPath.put("/runs", person.may(Right.RUNS) ? (long) toDo.waiting() + toDo.drafts() : 0);
+        byPath.put("/packing", person.may(Right.PACKING) ? toDo.ready() : 0L);
+        byPath.put("/cutting", person.may(Right.CUTTING) ? toDo.toCut() : 0L);
+        return new Waiting(byPath, byPath.values().stream().mapToLong(Long::longValue).sum());
     }
 }

@@ -55,6 +55,7 @@ async function redraw(ids) {
 
 const soon = afterQuiet(() => redraw([...parts("drawing"), ...parts("canvas-")]), PAUSE);
 
+form.addEventListener("picked", soon);
 form.addEventListener("input", (event) => {
     if (!event.target.matches("[data-lays-out]")) {
         soon();

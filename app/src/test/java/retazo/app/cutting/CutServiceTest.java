@@ -143,7 +143,7 @@ class CutServiceTest {
 
         Samples.done(packing.done(bag.id(), 4));
 
-        assertThat(shelf.counts().get(kit).onHand()).isEqualTo(1);
+        assertThat(shelf.counts(List.of(kit)).get(kit).onHand()).isEqualTo(1);
     }
 
     @Test
@@ -223,7 +223,7 @@ class CutServiceTest {
         Samples.done(packing.done(bag.id(), 4));
         Samples.done(packing.done(bag.id(), 4));
 
-        assertThat(shelf.counts().get(kit).onHand()).isEqualTo(1);
+        assertThat(shelf.counts(List.of(kit)).get(kit).onHand()).isEqualTo(1);
         assertThat(book.run(run).state()).isEqualTo(RunState.PACKED);
     }
 

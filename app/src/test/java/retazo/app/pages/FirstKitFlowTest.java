@@ -171,12 +171,16 @@ class FirstKitFlowTest {
     }
 
     private void makeKits(String pattern) {
-        page.navigate(shop.address() + "/kits");
-        page.getByLabel("Pattern of the new kit").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(pattern));
-        press("New kit");
+        page.navigate(shop.address() + "/kits/new");
+        page.getByLabel("Look for a pattern").fill(pattern);
+        page.locator("#found a").filter(new Locator.FilterOptions().setHasText(pattern)).click();
         page.getByLabel("Name of the colourway").fill("Slate and foam");
-        page.locator("[name='fabrics[r1]']").selectOption("WEIR-A");
-        page.locator("[name='fabrics[r2]']").selectOption("WEIR-B");
+        page.locator("[name='fabrics[r1]']").pressSequentially("weir sl");
+        page.locator("[role=option]").filter(new Locator.FilterOptions().setHasText("WEIR-A")).waitFor();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[name='fabrics[r1]']").inputValue()).isEqualTo("Weir slate (WEIR-A)");
+        page.locator("[name='fabrics[r2]']").fill("WEIR-B");
         press("Add the kits");
         assertThat(page.locator("body").textContent()).contains("sold as lengths, with our own cutting page", "can be made now");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cutting page")).click();

@@ -10,7 +10,6 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
-import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -71,6 +70,7 @@ class ThreeWaysTest {
 
             makeKit(owner, name, "Crib", fabric);
             owner.go("/runs/new");
+            page.getByLabel("Look for kits").fill("crib " + name);
             page.getByLabel(Pattern.compile("Bags of " + name + ", Crib.*")).fill("2");
             owner.press("See what stock gives");
             assertThat(owner.text()).contains("All of it", "2 bags: 2 Crib");
@@ -83,12 +83,12 @@ class ThreeWaysTest {
 
     private static void makeKit(Tab owner, String pattern, String size, Fabric fabric) {
         Page page = owner.page();
-        owner.go("/kits");
-        page.getByLabel("Pattern of the new kit").selectOption(new SelectOption().setLabel(pattern));
-        owner.press("New kit");
+        owner.go("/kits/new");
+        page.getByLabel("Look for a pattern").fill(pattern);
+        page.locator("#found a").filter(new Locator.FilterOptions().setHasText(pattern)).click();
         page.getByLabel("Name of the colourway").fill("Plain");
-        for (Locator choice : page.locator("select[name^=fabrics]").all()) {
-            choice.selectOption(fabric.code());
+        for (Locator choice : page.locator("input[name^=fabrics]").all()) {
+            choice.fill(fabric.code());
         }
         for (Locator box : page.locator("input[name=sizes]").all()) {
             box.uncheck();

@@ -175,7 +175,7 @@ class StockServiceTest {
         Samples.done(shelf.move(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));
 
         assertThat(code(shelf.move(kit, -1, Reason.KIT_SOLD, Samples.entry()))).isEqualTo("shelf.none-left");
-        assertThat(shelf.counts().get(kit).onHand()).isZero();
+        assertThat(shelf.counts(List.of(kit)).get(kit).onHand()).isZero();
     }
 
     private static String code(Outcome<?> outcome) {

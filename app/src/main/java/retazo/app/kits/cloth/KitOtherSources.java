@@ -76,8 +76,8 @@ class KitOtherSources {
     /** Once for all precuts of one kind, pack and measure. */
     private List<ClothQuestion.Other> precuts(Kit kit, Kit whole, Role role, Tried tried) {
         Map<List<Object>, List<Good>> alike = new LinkedHashMap<>();
-        goods.all().stream()
-                .filter(good -> good.precut().isPresent() && !whole.goods().containsValue(good))
+        goods.precuts().stream()
+                .filter(good -> !whole.goods().containsValue(good))
                 .forEach(good -> alike
                         .computeIfAbsent(List.of(good.precut().get(), good.perUnit(), good.measured()), key -> new ArrayList<>())
                         .add(good));

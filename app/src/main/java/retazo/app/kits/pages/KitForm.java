@@ -3,7 +3,9 @@ package retazo.app.kits.pages;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.NewKits;
@@ -18,8 +20,8 @@ import retazo.core.measure.Problem;
 /**
  * New kits as typed.
  *
- * @param fabrics the code of a fabric or precut by the key of its role
- * @param beside  the code of a fabric beside a precut, likewise
+ * @param fabrics a fabric or precut as it was picked or typed, by the key of its role
+ * @param beside  a fabric beside a precut, likewise
  */
 record KitForm(
         @Nullable String colourway,
@@ -42,6 +44,16 @@ record KitForm(
         return beside == null ? "" : beside.getOrDefault(roleKey, "");
     }
 
+    /** What its texts name, by the text. */
+    record Named(Map<String, Fabric> fabrics, Map<String, Good> goods) {
+    }
+
+    /** All that was typed for roles. */
+    List<String> texts() {
+        return Stream.of(fabrics, beside).filter(Objects::nonNull).flatMap(typed -> typed.values().stream())
+                .filter(Objects::nonNull).toList();
+    }
+
     public boolean hasSize(String key) {
         return sizes != null && sizes.contains(key);
     }
@@ -55,36 +67,39 @@ record KitForm(
     }
 
     /** The fabrics chosen so far, by role; beside a precut the one for what that does not give. */
-    Map<RoleKey, Fabric> chosen(PatternVersion pattern, Map<String, Fabric> byCode) {
+    Map<RoleKey, Fabric> chosen(PatternVersion pattern, Named named) {
         Map<RoleKey, Fabric> chosen = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
             String key = role.key().value();
-            Optional.ofNullable(byCode.get(fabric(key))).or(() -> Optional.ofNullable(byCode.get(beside(key))))
+            Optional.ofNullable(named.fabrics().get(fabric(key))).or(() -> Optional.ofNullable(named.fabrics().get(beside(key))))
                     .ifPresent(fabric -> chosen.put(role.key(), fabric));
         }
         return chosen;
     }
 
     /** The precuts chosen so far, by role. */
-    Map<RoleKey, Good> chosenGoods(PatternVersion pattern, Map<String, Good> byCode) {
+    Map<RoleKey, Good> chosenGoods(PatternVersion pattern, Named named) {
         Map<RoleKey, Good> chosen = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
-            Optional.ofNullable(byCode.get(fabric(role.key().value()))).ifPresent(good -> chosen.put(role.key(), good));
+            Optional.ofNullable(named.goods().get(fabric(role.key().value()))).ifPresent(good -> chosen.put(role.key(), good));
         }
         return chosen;
     }
 
-    Optional<NewKits> read(FieldReader reader, PatternVersion pattern, Map<String, Fabric> byCode, Map<String, Good> goodsByCode) {
+    Optional<NewKits> read(FieldReader reader, PatternVersion pattern, Named named) {
         String name = reader.text("colourway", colourway, 60);
         List<String> keys = pattern.design().sizes().stream().map(size -> size.key().value()).filter(this::hasSize).toList();
         if (keys.isEmpty()) {
             reader.add(Problem.at("sizes", "kit.no-size"));
         }
-        Map<RoleKey, Fabric> chosen = chosen(pattern, byCode);
-        Map<RoleKey, Good> goods = chosenGoods(pattern, goodsByCode);
+        Map<RoleKey, Fabric> chosen = chosen(pattern, named);
+        Map<RoleKey, Good> goods = chosenGoods(pattern, named);
         for (Role role : pattern.design().roles()) {
             if (!chosen.containsKey(role.key()) && !goods.containsKey(role.key())) {
-                reader.add(Problem.at("fabrics." + role.key(), "kit.no-fabric", role.letter()));
+                String typed = fabric(role.key().value());
+                reader.add(typed.isBlank()
+                        ? Problem.at("fabrics." + role.key(), "kit.no-fabric", role.letter())
+                        : Problem.at("fabrics." + role.key(), "kit.unknown-fabric", typed));
             }
         }
         return reader.anyProblem()

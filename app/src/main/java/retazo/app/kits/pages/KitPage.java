@@ -36,11 +36,11 @@ import retazo.core.quilt.size.Way;
  *
  * @param finished in words; empty where nobody knows
  * @param printed  whether the lengths are only printed
- * @param possible how many bags can be made now
- * @param stops    what stops the next one, in words
+ * @param possible what can be made now
  * @param problems why it cannot be made at all by the practice of now
  * @param saving   what planning the cloths saves, or would save, in words; empty for nothing
  * @param costs    what one bag comes to
+ * @param notions  that can be put into its bags
  * @param opened   the arithmetic of the figure asked for, of the first length where none is
  */
 record KitPage(
@@ -49,13 +49,31 @@ record KitPage(
         String finished,
         boolean printed,
         List<BilledItem> bill,
-        long possible,
-        String stops,
+        Possible possible,
         long onShelf,
         List<String> problems,
         FractionText saving,
         Costs costs,
+        List<Good> notions,
         Optional<FigureView> opened) {
+
+    /**
+     * What can be made now.
+     *
+     * @param bags  how many
+     * @param stops what stops the next one, in words
+     */
+    record Possible(long bags, String stops) {
+    }
+
+    List<Fabric> prints() {
+        return kit.fabrics().values().stream().distinct().toList();
+    }
+
+    /** The key of the figure whose arithmetic is open; empty for none. */
+    public String openKey() {
+        return opened.map(FigureView::key).orElse("");
+    }
 
     /**
      * What one bag comes to, in words.
@@ -105,7 +123,7 @@ record KitPage(
     }
 
     /** What is known of a kit beside its own work. */
-    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs) {
+    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs, List<Good> notions) {
     }
 
     static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
@@ -120,8 +138,7 @@ record KitPage(
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 work.plan().way() == Way.SIZE_TABLE,
                 bill,
-                possible.bags().value(),
-                String.join(" and ", stopping),
+                new Possible(possible.bags().value(), words.list(stopping)),
                 known.onShelf(),
                 work.problems().stream().map(words::of).toList(),
                 FractionText.of(known.savedByPlan().isPositive()
@@ -133,6 +150,7 @@ record KitPage(
                         price.byCode().isEmpty()
                                 ? ""
                                 : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
+                known.notions(),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }
 

@@ -2,41 +2,45 @@ package retazo.app.kits.pages;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
-import retazo.app.patterns.PatternSearch;
-import retazo.app.patterns.PatternService;
-import retazo.app.patterns.PatternVersion;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
-import retazo.app.practice.PracticeService;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.KitsPossible;
 
 /** What the list of kits and the page of one kit show. */
 @Component
 class KitPages {
 
+    private static final int KITS_ON_A_PAGE = 24;
+
     private final KitBook kits;
     private final KitWorks works;
-    private final PatternService patterns;
+    private final KitIndex index;
     private final KitShelf shelf;
-    private final PracticeService practice;
+    private final GoodService goods;
     private final Words words;
 
-    KitPages(KitBook kits, KitWorks works, PatternService patterns, KitShelf shelf, PracticeService practice, Words words) {
+    KitPages(KitBook kits, KitWorks works, KitIndex index, KitShelf shelf, GoodService goods, Words words) {
         this.kits = kits;
         this.works = works;
-        this.patterns = patterns;
+        this.index = index;
         this.shelf = shelf;
-        this.practice = practice;
+        this.goods = goods;
         this.words = words;
     }
 
@@ -45,27 +49,31 @@ class KitPages {
     }
 
     /**
-     * The list of kits.
+     * A page of the kits in whose names the words are.
      *
-     * @param search   what was searched for
-     * @param patterns of which a kit can be made
-     * @param prints   the fabrics that are drawn
+     * @param number of the page, from 0
+     * @param more   whether another page follows
      */
-    record ListPage(String search, List<Listed> kits, List<PatternVersion> patterns, List<Fabric> prints) {
+    record ListPage(String search, List<Listed> kits, int number, boolean more) {
+
+        /** The fabrics that are drawn. */
+        List<Fabric> prints() {
+            return kits.stream().flatMap(one -> one.kit().fabrics().values().stream()).distinct().toList();
+        }
     }
 
-    ListPage list(String search) {
-        String lower = search.strip().toLowerCase(Locale.ROOT);
-        List<Listed> found = kits.all().stream()
-                .filter(kit -> kit.name().toLowerCase(Locale.ROOT).contains(lower))
-                .map(this::listed)
-                .toList();
-        List<Fabric> prints = found.stream().flatMap(one -> one.kit().fabrics().values().stream()).distinct().toList();
-        return new ListPage(search, found, patterns.newest(PatternSearch.byName("")), prints);
+    @Transactional(readOnly = true)
+    ListPage list(String search, int page) {
+        Slice<KitTitle> found = index.find(search, page, KITS_ON_A_PAGE);
+        List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
+        List<KitsPossible> possible = works.possible(works.each(shown));
+        Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
+        List<Listed> lines = IntStream.range(0, shown.size())
+                .mapToObj(i -> listed(shown.get(i), possible.get(i), onHand(counts, shown.get(i).id()))).toList();
+        return new ListPage(search, lines, page, found.hasNext());
     }
 
-    private Listed listed(Kit kit) {
-        KitsPossible possible = works.possible(works.work(kit));
+    private Listed listed(Kit kit, KitsPossible possible, long onShelf) {
         List<String> names = new ArrayList<>(kit.lettersByFabric().keySet().stream()
                 .filter(fabric -> possible.stoppedBy().contains(fabric.code()))
                 .map(Fabric::name)
@@ -73,18 +81,21 @@ class KitPages {
         kit.goodsByCode().values().stream().filter(good -> possible.stoppedBy().contains(good.code())).map(Good::name).forEach(names::add);
         return new Listed(
                 kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
-                possible.bags().value(), String.join(" and ", names), onShelf(kit.id()));
+                possible.bags().value(), words.list(names), onShelf);
     }
 
-    private long onShelf(long kitId) {
-        return Optional.ofNullable(shelf.counts().get(kitId)).map(KitShelf.KitCount::onHand).orElse(0L);
+    private static long onHand(Map<Long, KitShelf.KitCount> counts, long kitId) {
+        return Optional.ofNullable(counts.get(kitId)).map(KitShelf.KitCount::onHand).orElse(0L);
     }
 
     /** One kit, with the arithmetic of a figure open. */
+    @Transactional(readOnly = true)
     KitPage page(long id, Optional<String> figure) {
         KitWork work = works.work(kits.kit(id));
         return KitPage.of(
-                work, new KitPage.Known(works.possible(work), onShelf(id), works.savedByPlan(work), works.costs(work)),
-                practice.practice().sellingUnit(), figure, words);
+                work,
+                new KitPage.Known(works.possible(work), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work), works.costs(work),
+                        goods.notions()),
+                words.sellingUnit(), figure, words);
     }
 }

@@ -21,16 +21,24 @@ class NewKitController {
     private final KitService kits;
     private final PatternService patterns;
     private final NewKitPages pages;
+    private final ChoosePages choose;
     private final Words words;
 
-    NewKitController(KitService kits, PatternService patterns, NewKitPages pages, Words words) {
+    NewKitController(KitService kits, PatternService patterns, NewKitPages pages, ChoosePages choose, Words words) {
         this.kits = kits;
         this.patterns = patterns;
         this.pages = pages;
+        this.choose = choose;
         this.words = words;
     }
 
-    @GetMapping("/kits/new")
+    @GetMapping(path = "/kits/new", params = "!pattern")
+    String choose(@RequestParam(defaultValue = "") String words, Model model) {
+        model.addAttribute("page", choose.page(words));
+        return "kits/choose";
+    }
+
+    @GetMapping(path = "/kits/new", params = "pattern")
     String ask(@RequestParam long pattern, Model model) {
         PatternVersion version = patterns.newestOf(pattern);
         return show(version, pages.empty(version), Faults.NONE, model);
@@ -40,7 +48,7 @@ class NewKitController {
     String add(@RequestParam long pattern, KitForm form, Model model) {
         PatternVersion version = patterns.newestOf(pattern);
         FieldReader reader = new FieldReader();
-        Outcome<List<Long>> outcome = form.read(reader, version, pages.fabricsByCode(), pages.goodsByCode())
+        Outcome<List<Long>> outcome = form.read(reader, version, pages.named(form))
                 .map(kits::add)
                 .orElseGet(() -> Outcome.refused(reader.problems()));
         return outcome.match(

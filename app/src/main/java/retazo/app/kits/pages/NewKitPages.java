@@ -39,30 +39,29 @@ class NewKitPages {
     /**
      * The page.
      *
-     * @param inks    by the key of the role
-     * @param fabrics that can be chosen
-     * @param goods   precuts that can be chosen
-     * @param prints  the fabrics that are drawn
+     * @param inks   by the key of the role
+     * @param prints the fabrics that are drawn
      */
     record Page(
-            PatternVersion pattern, KitForm form, List<Role> roles, Map<String, Ink> inks, List<QuiltSize> sizes, List<Fabric> fabrics,
-            List<Good> goods, List<Fabric> prints, QuiltPicture picture) {
+            PatternVersion pattern, KitForm form, List<Role> roles, Map<String, Ink> inks, List<QuiltSize> sizes, List<Fabric> prints,
+            QuiltPicture picture) {
     }
 
     /** A form on which nothing was typed; where a role is planned from precuts, the first of that kind in stock is offered. */
     KitForm empty(PatternVersion pattern) {
-        List<Good> precuts = precuts();
+        List<Good> precuts = goods.precuts();
         Map<String, String> sourced = new LinkedHashMap<>();
         sources.of(pattern.patternId()).forEach((role, source) -> precuts.stream()
                 .filter(good -> !source.cutInTheShop() && good.precut().equals(Optional.of(source.kind())))
                 .findFirst()
-                .ifPresent(good -> sourced.put(role.value(), good.code())));
+                .ifPresent(good -> sourced.put(role.value(), good.picked())));
         return KitForm.empty(pattern, sourced);
     }
 
     Page page(PatternVersion pattern, KitForm form) {
-        Map<RoleKey, Fabric> chosen = form.chosen(pattern, fabricsByCode());
-        Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, goodsByCode());
+        KitForm.Named named = named(form);
+        Map<RoleKey, Fabric> chosen = form.chosen(pattern, named);
+        Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, named);
         Function<RoleKey, Ink> inks = role -> chosenGoods.containsKey(role)
                 ? Kit.ink(chosenGoods.get(role))
                 : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
@@ -71,19 +70,12 @@ class NewKitPages {
         return new Page(
                 pattern, form, roles,
                 roles.stream().collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))),
-                sizes, fabrics.search(""), precuts(), chosen.values().stream().distinct().toList(),
+                sizes, chosen.values().stream().distinct().toList(),
                 QuiltPicture.of("quilt", pattern.design(), sizes.get(sizes.size() / 2), inks));
     }
 
-    Map<String, Fabric> fabricsByCode() {
-        return fabrics.search("").stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
-    }
-
-    Map<String, Good> goodsByCode() {
-        return precuts().stream().collect(Collectors.toMap(Good::code, good -> good));
-    }
-
-    private List<Good> precuts() {
-        return goods.all().stream().filter(good -> good.precut().isPresent()).toList();
+    /** The fabrics and precuts that the form names. */
+    KitForm.Named named(KitForm form) {
+        return new KitForm.Named(fabrics.named(form.texts()), goods.precutsNamed(form.texts()));
     }
 }

@@ -1,6 +1,5 @@
 package retazo.app.kits.pages;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -31,26 +30,23 @@ class PracticeEffectController {
     @PostMapping("/practice/effect")
     String effect(PracticeForm form, Model model) {
         FieldReader reader = new FieldReader();
-        tried(form, reader).ifPresent(practice -> {
-            model.addAttribute("effect", effects.of(practice));
-            model.addAttribute("onPattern", onPattern.of(practice));
-        });
-        return show(form, reader, model);
+        return show(form, reader, model, tried(form, reader)
+                .map(practice -> new TriedSettings(effects.of(practice), onPattern.of(practice))));
     }
 
     /** The same on the pattern alone, as it is asked while somebody types. */
     @PostMapping("/practice/effect/pattern")
     String onPattern(PracticeForm form, Model model) {
         FieldReader reader = new FieldReader();
-        tried(form, reader).ifPresent(practice -> model.addAttribute("onPattern", onPattern.of(practice)));
-        return show(form, reader, model);
+        return show(form, reader, model, tried(form, reader).map(practice -> new TriedSettings(null, onPattern.of(practice))));
     }
 
     private static Optional<ShopPractice> tried(PracticeForm form, FieldReader reader) {
         return form.read(reader).filter(practice -> !reader.anyProblem());
     }
 
-    private String show(PracticeForm form, FieldReader reader, Model model) {
+    private String show(PracticeForm form, FieldReader reader, Model model, Optional<TriedSettings> tried) {
+        tried.ifPresent(effect -> model.addAttribute("tried", effect));
         model.addAttribute("page", PracticePage.of(form, words));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "practice/practice";
@@ -58,8 +54,7 @@ class PracticeEffectController {
 
     @GetMapping("/practice/own")
     String own(Model model) {
-        List<PracticeEffects.Own> all = effects.own();
-        model.addAttribute("all", all);
+        model.addAttribute("all", effects.own());
         return "kits/own-settings";
     }
 }

@@ -1,6 +1,5 @@
 package retazo.app.patterns.entry;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -14,13 +13,11 @@ import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternContent;
-import retazo.app.shared.Choice;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.cloth.PrecutKind;
 
 /** A pattern as a list of what is cut: typed like a worksheet, or pasted. */
 @Controller
@@ -81,12 +78,7 @@ class CutListController {
     private String showForm(Model model, CutListForm form, Optional<PatternVersion> before, Faults faults) {
         before.ifPresent(version -> PatternHead.addTo(model, version, words));
         model.addAttribute("form", form.padded());
-        model.addAttribute("uses", TableForm.uses());
-        model.addAttribute("precuts", PrecutKind.customary().stream()
-                .map(kind -> new Choice(kind.code(), words.text("precut." + kind.code())))
-                .toList());
-        model.addAttribute("roleNames", before.map(version -> version.design().roles().stream().map(role -> role.name()).toList())
-                .orElse(List.of()));
+        model.addAttribute("page", CutListPage.of(before, words));
         model.addAttribute("faults", faults);
         return "patterns/cutlist";
     }

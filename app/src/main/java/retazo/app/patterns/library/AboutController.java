@@ -9,15 +9,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.patterns.file.PatternFileWriter;
 import retazo.app.practice.PracticeService;
-import retazo.app.shared.Choice;
 import retazo.app.shared.Faults;
-import retazo.app.shared.LengthView;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.cloth.ShopPractice;
 
 /** A pattern's name, rights, tools, wishes, and the settings it changes. */
 @Controller
@@ -31,10 +27,6 @@ class AboutController {
         this.patterns = patterns;
         this.practice = practice;
         this.words = words;
-    }
-
-    /** A setting that the pattern may change, with the shop's. */
-    record Setting(String key, LengthView shop) {
     }
 
     @GetMapping("/patterns/{id}/about")
@@ -55,13 +47,9 @@ class AboutController {
 
     private String showForm(Model model, PatternVersion pattern, AboutForm form, Faults faults) {
         PatternHead.addTo(model, pattern, words);
-        ShopPractice shop = practice.practice();
+        model.addAttribute("page", AboutPage.of(pattern, practice.practice(), words));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
-        model.addAttribute("ways", pattern.design().ways().stream().map(PatternFileWriter::code)
-                .map(code -> new Choice(code, words.text("way." + code))).toList());
-        model.addAttribute("settings", AboutForm.overridable().stream()
-                .map(measure -> new Setting(measure.key(), LengthView.cut(shop.length(measure)))).toList());
         return "patterns/about";
     }
 }

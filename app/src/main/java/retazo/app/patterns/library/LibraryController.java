@@ -3,7 +3,6 @@ package retazo.app.patterns.library;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -22,6 +21,7 @@ import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,9 +48,10 @@ class LibraryController {
     String list(
             @RequestParam(name = "words", defaultValue = "") String name, @RequestParam(defaultValue = "") String way,
             @RequestParam(defaultValue = "") String unit, @RequestParam(defaultValue = "") String precut,
-            @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "false") boolean archived, Model model) {
+            @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "0") int page, Model model) {
         PatternSearch search = new PatternSearch(name, way, unit, precut, size, archived);
-        model.addAttribute("page", pages.list(search));
+        model.addAttribute("page", pages.list(search, Paging.number(page)));
         return "patterns/list";
     }
 
@@ -114,11 +115,8 @@ class LibraryController {
                     return "redirect:/patterns/" + pattern.patternId();
                 },
                 problems -> {
-                    model.addAttribute("fileName", file.map(MultipartFile::getOriginalFilename).orElse(""));
-                    model.addAttribute("faultCount", problems.size());
-                    model.addAttribute("faults", problems.stream().limit(FAULTS_SHOWN)
-                            .map(problem -> Map.of("place", problem.place(), "words", words.of(problem)))
-                            .toList());
+                    model.addAttribute("page", ImportPage.of(
+                            file.map(MultipartFile::getOriginalFilename).orElse(""), problems, words));
                     return "patterns/import";
                 });
     }

@@ -2,6 +2,7 @@ package retazo.app.patterns.library;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternSearch;
@@ -22,6 +23,8 @@ import retazo.core.quilt.size.Way;
 @Component
 class LibraryPages {
 
+    private static final int PATTERNS_ON_A_PAGE = 20;
+
     private final PatternService patterns;
     private final Words words;
 
@@ -37,19 +40,23 @@ class LibraryPages {
     }
 
     /**
-     * The library, or the patterns in it that are looked for.
+     * A page of the library, or of the patterns in it that are looked for.
      *
+     * @param number  of the page, from 0
+     * @param more    whether another page follows
      * @param ways    in which a pattern may be known, to narrow the search
      * @param units   kinds that its blocks may have
      * @param precuts kinds that it may name
      */
     record ListPage(
-            PatternSearch search, List<ListedPattern> patterns, List<Choice> ways, List<Choice> units, List<Choice> precuts) {
+            PatternSearch search, List<ListedPattern> patterns, int number, boolean more, List<Choice> ways, List<Choice> units,
+            List<Choice> precuts) {
     }
 
-    ListPage list(PatternSearch search) {
+    ListPage list(PatternSearch search, int page) {
+        Slice<PatternVersion> found = patterns.page(search, page, PATTERNS_ON_A_PAGE);
         return new ListPage(
-                search, patterns.newest(search).stream().map(this::listed).toList(),
+                search, found.stream().map(this::listed).toList(), page, found.hasNext(),
                 Stream.of(Way.values()).map(PatternFileWriter::code).map(code -> choice(code, "way.")).toList(),
                 Stream.of(UnitKind.values()).map(kind -> choice(kind.code(), "unit.")).toList(),
                 PrecutKind.customary().stream().map(kind -> choice(kind.code(), "precut.")).toList());

@@ -44,10 +44,6 @@ class PiecesController {
         return "patterns/pieces";
     }
 
-    /** A version in the history. */
-    record ListedVersion(int number, String by, String at) {
-    }
-
     /** All versions, and what changed from one to another: to the newest from the one before unless others are asked for. */
     @GetMapping("/patterns/{id}/versions")
     String versions(@PathVariable long id, @RequestParam Optional<Integer> from, @RequestParam Optional<Integer> to, Model model) {
@@ -55,16 +51,15 @@ class PiecesController {
         PatternHead.addTo(model, newest, words);
         List<PatternService.VersionMade> history = patterns.history(id);
         Map<Long, String> names = staff.names(history.stream().map(PatternService.VersionMade::personId).collect(Collectors.toSet()));
-        model.addAttribute("versions", history.stream()
-                .map(made -> new ListedVersion(
-                        made.number(), names.getOrDefault(made.personId(), ""), Moments.near(made.at(), clock.instant())))
-                .toList());
         int later = to.orElse(newest.number());
         int earlier = from.orElse(Math.max(1, later - 1));
-        model.addAttribute("from", earlier);
-        model.addAttribute("to", later);
-        model.addAttribute("changes", VersionChanges.between(
-                patterns.version(id, earlier), patterns.version(id, later), practice.practice(), words));
+        model.addAttribute("page", new VersionsPage(
+                history.stream()
+                        .map(made -> new VersionsPage.ListedVersion(
+                                made.number(), names.getOrDefault(made.personId(), ""), Moments.near(made.at(), clock.instant())))
+                        .toList(),
+                earlier, later, VersionChanges.between(
+                        patterns.version(id, earlier), patterns.version(id, later), practice.practice(), words)));
         return "patterns/versions";
     }
 }

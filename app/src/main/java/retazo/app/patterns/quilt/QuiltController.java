@@ -2,7 +2,6 @@ package retazo.app.patterns.quilt;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,15 +13,12 @@ import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternContent;
-import retazo.app.patterns.file.PlaceRuleKind;
-import retazo.app.pictures.Ink;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Typed;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
-import retazo.core.quilt.design.BlockKind;
 import retazo.core.quilt.design.Drawing;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.size.QuiltSize;
@@ -99,13 +95,11 @@ class QuiltController {
         QuiltDraft draft = QuiltDraft.of(form, pattern, drawing);
         Optional<QuiltDesign> design = draft.content().map(PatternContent::design);
         Optional<QuiltSize.Grid> size = design.flatMap(found -> shown(found, form));
-        size.ifPresent(grid -> model.addAttribute("page", QuiltPage.of(design.orElseThrow(), grid, practice.practice(), words)));
-        model.addAttribute("shown", size.map(grid -> grid.key().value()).orElse(Typed.text(form.shown())));
+        model.addAttribute("leaf", QuiltLeaf.of(
+                size.map(grid -> QuiltPage.of(design.orElseThrow(), grid, practice.practice(), words)).orElse(null),
+                size.map(grid -> grid.key().value()).orElse(Typed.text(form.shown())), drawing));
         model.addAttribute("form", form.padded());
         model.addAttribute("faults", faults);
-        model.addAttribute("rules", PlaceRuleKind.BY_CODE.keySet());
-        model.addAttribute("kindNames", drawing.blocks().stream().map(BlockKind::name).toList());
-        model.addAttribute("roleInks", IntStream.range(0, QuiltDesign.MOST_ROLES).mapToObj(Ink::ofRole).toList());
         return "patterns/quilt";
     }
 }

@@ -46,7 +46,7 @@ class SizesController {
         SizesForm form = pattern.design().grids().stream()
                 .filter(size -> size.key().value().equals(like))
                 .findFirst()
-                .map(size -> kept.with(SizeRow.of(size.withGrid(columns, rows)).renamed(columns + " × " + rows + " from the cloth")))
+                .map(size -> kept.with(SizeRow.of(size.withGrid(columns, rows)).renamed(words.text("sizes.from-cloth", columns, rows))))
                 .orElse(kept);
         return show(model, form, pattern, Optional.empty(), Faults.of(SizesDraft.of(form, pattern).problems(), words));
     }

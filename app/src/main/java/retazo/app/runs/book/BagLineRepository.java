@@ -7,6 +7,6 @@ import org.springframework.data.jpa.repository.Query;
 
 public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
 
-    @Query("SELECT l FROM BagLineEntity l WHERE l.bag.runId IN :runIds ORDER BY l.bag.runId, l.bag.number, l.position")
+    @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag b WHERE b.runId IN :runIds ORDER BY b.runId, b.number, l.position")
     List<BagLineEntity> ofRuns(Collection<Long> runIds);
 }

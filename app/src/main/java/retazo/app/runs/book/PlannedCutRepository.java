@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.Query;
 public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Long> {
 
     @Query("""
-            SELECT c FROM PlannedCutEntity c
+            SELECT c FROM PlannedCutEntity c JOIN FETCH c.line l JOIN FETCH l.bag
              WHERE c.runId IN :runIds AND c.state <> retazo.app.runs.book.PlannedCut.State.SUPERSEDED
              ORDER BY c.runId, c.boltId, c.position""")
     List<PlannedCutEntity> current(Collection<Long> runIds);

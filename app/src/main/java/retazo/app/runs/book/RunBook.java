@@ -1,11 +1,15 @@
 package retazo.app.runs.book;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.NotFoundException;
@@ -35,9 +39,20 @@ public class RunBook {
         this.cuts = cuts;
     }
 
-    /** All runs, newest first. */
-    public List<Run> all() {
-        return toRuns(runs.findAllByOrderByIdDesc());
+    /** One page of the runs, newest first, and whether there are more; pages count from 0. */
+    public Slice<Run> page(int page, int size) {
+        Slice<RunEntity> found = runs.findAllByOrderByIdDesc(PageRequest.of(page, size));
+        return new SliceImpl<>(toRuns(found.getContent()), found.getPageable(), found.hasNext());
+    }
+
+    /** The runs that are confirmed and not done, newest first. */
+    public List<Run> open() {
+        return in(Arrays.stream(RunState.values()).filter(RunState::isOpen).toList());
+    }
+
+    /** The runs in these states, newest first. */
+    public List<Run> in(Collection<RunState> states) {
+        return toRuns(runs.findByStateInOrderByIdDesc(states));
     }
 
     public Run run(long id) {

@@ -1,8 +1,11 @@
 package retazo.app.runs.book;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -13,5 +16,7 @@ public interface RunRepository extends JpaRepository<RunEntity, Long> {
     @Query("SELECT r FROM RunEntity r WHERE r.id = :id")
     Optional<RunEntity> lock(long id);
 
-    List<RunEntity> findAllByOrderByIdDesc();
+    Slice<RunEntity> findAllByOrderByIdDesc(Pageable page);
+
+    List<RunEntity> findByStateInOrderByIdDesc(Collection<RunState> states);
 }

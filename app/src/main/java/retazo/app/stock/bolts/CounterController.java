@@ -10,8 +10,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import retazo.app.fabrics.FabricService;
-import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -24,16 +22,11 @@ class CounterController {
 
     private final CounterService counter;
     private final StockService stock;
-    private final FabricService fabrics;
-    private final PracticeService practice;
     private final Words words;
 
-    CounterController(
-            CounterService counter, StockService stock, FabricService fabrics, PracticeService practice, Words words) {
+    CounterController(CounterService counter, StockService stock, Words words) {
         this.counter = counter;
         this.stock = stock;
-        this.fabrics = fabrics;
-        this.practice = practice;
         this.words = words;
     }
 
@@ -63,12 +56,11 @@ class CounterController {
     }
 
     private String show(Model model, CounterCutForm form, @Nullable CounterProposal proposal, Faults faults) {
+        CounterPage page = new CounterPage(proposal, words.sellingUnit().symbol());
+        model.addAttribute("page", page);
+        model.addAttribute("prints", page.prints());
         model.addAttribute("form", form);
-        model.addAttribute("proposal", proposal);
-        model.addAttribute("prints", proposal == null ? java.util.List.of() : java.util.List.of(proposal.from().fabric()));
         model.addAttribute("faults", faults);
-        model.addAttribute("fabrics", fabrics.search(""));
-        model.addAttribute("unit", practice.practice().sellingUnit().symbol());
         return "stock/counter-cut";
     }
 }

@@ -33,6 +33,7 @@ import retazo.core.measure.TypedLength;
 class CounterService {
 
     private static final Length LONGEST_CUT = Length.ofYards(100, 1);
+    private static final int NAMED = 6;
 
     private final Entries entries;
     private final StockService stock;
@@ -53,7 +54,7 @@ class CounterService {
     Outcome<CounterProposal> propose(CounterCutForm form) {
         ShopPractice shop = practice.practice();
         FieldReader reader = new FieldReader();
-        String what = reader.text("what", form.what(), 60);
+        String what = reader.text("what", form.what(), 100);
         Length length = reader.lengthAboveZero("length", form.length(), shop.sellingUnit(), LONGEST_CUT);
         if (reader.anyProblem()) {
             return Outcome.refused(reader.problems());
@@ -73,11 +74,11 @@ class CounterService {
     }
 
     private List<Fabric> matching(String what) {
-        return fabrics.byCode(what).map(List::of).orElseGet(() -> fabrics.search(what));
+        return fabrics.named(what).map(List::of).orElseGet(() -> fabrics.first(what, NAMED));
     }
 
     private static String names(List<Fabric> found) {
-        return String.join(", ", found.stream().limit(6).map(fabric -> fabric.name() + " (" + fabric.code() + ")").toList());
+        return String.join(", ", found.stream().map(Fabric::picked).toList());
     }
 
     private static Optional<Bolt> choose(List<Bolt> bolts, Length length, RestRule rests) {

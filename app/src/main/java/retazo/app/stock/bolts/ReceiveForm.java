@@ -50,7 +50,7 @@ record ReceiveForm(
         return new NewBolt(readCode, fabricId, readLot, readPlace, width, readLength, !isEstimate());
     }
 
-    Optional<String> fabricCode() {
+    Optional<String> fabricText() {
         return Optional.ofNullable(fabric).map(String::strip).filter(text -> !text.isEmpty());
     }
 

@@ -1,6 +1,5 @@
 package retazo.app.stock.bolts;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +18,7 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
@@ -35,7 +35,6 @@ import retazo.core.measure.Problem;
 @Controller
 class StockController {
 
-    private static final int LAST_PAGE = 10_000;
     private static final int MOST_QUARTERS = 200;
 
     private final StockPages pages;
@@ -59,7 +58,7 @@ class StockController {
     String list(
             @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(required = false) @Nullable String usedUp,
             @RequestParam(defaultValue = "0") int page, Model model) {
-        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, Math.max(0, Math.min(page, LAST_PAGE)));
+        StockPages.FabricsPage found = pages.fabrics(search, usedUp != null, Paging.number(page));
         model.addAttribute("page", found);
         model.addAttribute("prints", found.prints());
         return "stock/list";
@@ -67,31 +66,30 @@ class StockController {
 
     @GetMapping("/stock/bolts/{id}")
     String bolt(@PathVariable long id, Model model) {
-        return showBolt(model, id, "", Faults.NONE);
+        return showBolt(model, id, BoltForm.EMPTY, Faults.NONE);
     }
 
     @PostMapping("/stock/bolts/{id}/count")
     String count(
-            @PathVariable long id, @RequestParam String counted, @RequestParam UUID clientId,
+            @PathVariable long id, BoltForm form, @RequestParam UUID clientId,
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
-        Length length = reader.length("counted", counted, unit());
+        Length length = reader.length("counted", form.counted(), unit());
         if (reader.anyProblem()) {
-            return showBolt(model, id, counted, Faults.of(reader.problems(), words));
+            return showBolt(model, id, form, Faults.of(reader.problems(), words));
         }
         return stock.correct(id, length, Entry.of(person.personId(), clientId)).match(
                 bolt -> done(redirect, id, words.text("stock.counted", bolt.code(), length)),
-                problems -> showBolt(model, id, counted, Faults.of(problems, words)));
+                problems -> showBolt(model, id, form, Faults.of(problems, words)));
     }
 
     /** Cuts quarters or eighths off it onto the shelf. */
     @PostMapping("/stock/bolts/{id}/quarters")
     String cutQuarters(
-            @PathVariable long id, @RequestParam PrecutKind kind, @RequestParam(defaultValue = "") String count,
-            @RequestParam UUID clientId,
+            @PathVariable long id, @RequestParam PrecutKind kind, BoltForm form, @RequestParam UUID clientId,
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
-        int read = reader.number("count", count, 1, MOST_QUARTERS);
+        int read = reader.number("count", form.count(), 1, MOST_QUARTERS);
         if (kind.lengthForTwo().isEmpty()) {
             throw new NotFoundException("kind of quarters", kind.code());
         }
@@ -100,10 +98,7 @@ class StockController {
                 : quarters.cut(id, kind, read, Entry.of(person.personId(), clientId));
         return outcome.match(
                 good -> done(redirect, id, words.text("stock.quarters-cut", good.name())),
-                problems -> {
-                    model.addAttribute("quarters", count);
-                    return showBolt(model, id, "", Faults.of(problems, words));
-                });
+                problems -> showBolt(model, id, form, Faults.of(problems, words)));
     }
 
     @PostMapping("/stock/bolts/{id}/undo")
@@ -112,7 +107,7 @@ class StockController {
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         return stock.reverseLine(movement, Entry.of(person.personId(), clientId)).match(
                 itemId -> done(redirect, id, words.text("stock.taken-back")),
-                problems -> showBolt(model, id, "", Faults.of(problems, words)));
+                problems -> showBolt(model, id, BoltForm.EMPTY, Faults.of(problems, words)));
     }
 
     @GetMapping("/stock/receive")
@@ -123,7 +118,7 @@ class StockController {
     @PostMapping("/stock/receive")
     String receive(ReceiveForm form, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
-        Optional<Fabric> fabric = form.fabricCode().flatMap(fabrics::byCode);
+        Optional<Fabric> fabric = form.fabricText().flatMap(fabrics::named);
         if (fabric.isEmpty()) {
             reader.add(Problem.at("fabric", "receive.fabric"));
         }
@@ -146,23 +141,19 @@ class StockController {
         return "redirect:/stock/bolts/" + boltId;
     }
 
-    private String showBolt(Model model, long id, String counted, Faults faults) {
+    private String showBolt(Model model, long id, BoltForm form, Faults faults) {
         StockPages.BoltPage page = pages.bolt(id);
         model.addAttribute("page", page);
-        model.addAttribute("prints", List.of(page.bolt().fabric()));
-        model.addAttribute("counted", counted);
-        if (!model.containsAttribute("quarters")) {
-            model.addAttribute("quarters", "");
-        }
+        model.addAttribute("prints", page.prints());
+        model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "stock/bolt";
     }
 
     private String showReceive(Model model, ReceiveForm form, Faults faults) {
+        model.addAttribute("page", pages.receive());
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
-        model.addAttribute("fabrics", fabrics.search(""));
-        model.addAttribute("unit", unit().symbol());
         return "stock/receive";
     }
 }

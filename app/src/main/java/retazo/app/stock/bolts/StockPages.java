@@ -44,6 +44,19 @@ class StockPages {
 
     /** A bolt with its book. */
     record BoltPage(BoltView bolt, List<MovementView> book) {
+
+        List<Fabric> prints() {
+            return List.of(bolt.fabric());
+        }
+    }
+
+    /**
+     * Where a bolt comes in.
+     *
+     * @param noFabrics whether the shop has none yet
+     * @param unit      the symbol of the unit of a length that names none
+     */
+    record ReceivePage(boolean noFabrics, String unit) {
     }
 
     /**
@@ -90,6 +103,10 @@ class StockPages {
 
     private BoltView view(Bolt bolt, Fabric fabric, ShopPractice shop, Length longest) {
         return BoltView.of(bolt, fabric, RestRule.of(shop), longest, clock.instant(), words);
+    }
+
+    ReceivePage receive() {
+        return new ReceivePage(fabrics.first("", 1).isEmpty(), practice.practice().sellingUnit().symbol());
     }
 
     BoltPage bolt(long id) {

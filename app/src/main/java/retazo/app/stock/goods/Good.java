@@ -1,6 +1,7 @@
 package retazo.app.stock.goods;
 
 import java.util.Optional;
+import retazo.app.shared.PickText;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
@@ -69,6 +70,21 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
         });
     }
 
+    /** How it stands in a field where it is picked. */
+    public String picked() {
+        return PickText.of(name, code);
+    }
+
+    /** The pattern that it is copies of. */
+    public Optional<Long> copiesOf() {
+        return kind.match(new GoodQuestion<Optional<Long>>(Optional.empty()) {
+            @Override
+            public Optional<Long> copies(GoodKind.PatternCopy copies) {
+                return Optional.of(copies.patternId());
+            }
+        });
+    }
+
     /** Whether it is something beside the cloth that a kit may take along. */
     public boolean isNotion() {
         return kind.match(new GoodQuestion<>(false) {
@@ -90,17 +106,17 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
         return new KitGood(code, precut().orElseThrow(), new Count(perUnit()), measured());
     }
 
-    /** What one of it is: a pack, a loose piece, a copy, a left-over, one. */
-    public String unitWord() {
+    /** What one of it is, by the code of its word: a pack, a loose piece, a copy, a left-over. */
+    public String unit() {
         return kind.match(new GoodQuestion<>("piece") {
             @Override
             public String precut(GoodKind.Precut precut) {
-                return precut.perUnit() == 1 ? "piece" : "pack of " + precut.perUnit();
+                return precut.perUnit() == 1 ? "piece" : "pack";
             }
 
             @Override
             public String leftOver(GoodKind.LeftPiece piece) {
-                return "left-over";
+                return "leftover";
             }
 
             @Override

@@ -19,6 +19,7 @@ import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
@@ -63,8 +64,9 @@ class GoodController {
     }
 
     @GetMapping
-    String list(Model model) {
-        model.addAttribute("goods", pages.all());
+    String list(
+            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
+        model.addAttribute("page", pages.list(search, Paging.number(page)));
         return "stock/goods";
     }
 

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Words;
@@ -17,6 +18,7 @@ import retazo.core.measure.Money;
 class GoodPages {
 
     private static final int LINES_OF_THE_BOOK = 200;
+    private static final int GOODS_ON_A_PAGE = 60;
 
     private final GoodService goods;
     private final StockService stock;
@@ -74,10 +76,21 @@ class GoodPages {
         }
     }
 
-    List<Listed> all() {
-        List<Good> all = goods.all();
-        Map<Long, GoodService.GoodCount> counts = goods.counts(all.stream().map(Good::id).toList());
-        return all.stream().map(good -> new Listed(good, kind(good), requireNonNull(counts.get(good.id())))).toList();
+    /**
+     * A page of what is counted.
+     *
+     * @param number of the page, from 0
+     * @param more   whether another page follows
+     */
+    record ListPage(String search, List<Listed> goods, int number, boolean more) {
+    }
+
+    ListPage list(String search, int page) {
+        Slice<Good> found = goods.page(search, page, GOODS_ON_A_PAGE);
+        Map<Long, GoodService.GoodCount> counts = goods.counts(found.map(Good::id).getContent());
+        return new ListPage(
+                search, found.stream().map(good -> new Listed(good, kind(good), requireNonNull(counts.get(good.id())))).toList(),
+                page, found.hasNext());
     }
 
     Page page(long id) {
@@ -100,8 +113,9 @@ class GoodPages {
         return good.kind().match(new GoodKind.Cases<>() {
             @Override
             public String precut(GoodKind.Precut precut) {
-                return words.text("precut." + precut.kind().code()) + ", "
-                        + (precut.perUnit() == 1 ? words.text("good.single") : good.unitWord());
+                return words.text(
+                        precut.perUnit() == 1 ? "good.kind.single" : "good.kind.pack", words.text("precut." + precut.kind().code()),
+                        precut.perUnit());
             }
 
             @Override

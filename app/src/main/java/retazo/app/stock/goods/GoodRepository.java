@@ -1,7 +1,10 @@
 package retazo.app.stock.goods;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import retazo.core.cloth.PrecutKind;
@@ -9,9 +12,22 @@ import retazo.core.measure.Length;
 
 interface GoodRepository extends JpaRepository<GoodEntity, Long> {
 
-    List<GoodEntity> findAllByOrderByName();
+    @Query("""
+            SELECT g FROM GoodEntity g
+             WHERE (:precutsOnly = false OR g.kind = 'PRECUT')
+               AND (lower(g.code) LIKE concat('%', lower(:words), '%') OR lower(g.name) LIKE concat('%', lower(:words), '%'))
+             ORDER BY lower(g.name), g.id""")
+    Slice<GoodEntity> search(boolean precutsOnly, String words, Pageable page);
+
+    @Query("SELECT g FROM GoodEntity g WHERE g.kind = 'PRECUT' AND (g.code IN :codes OR lower(g.name) IN :names)")
+    List<GoodEntity> precutsNamed(Collection<String> codes, Collection<String> names);
+
+    @Query("SELECT g FROM GoodEntity g WHERE g.kind = 'PRECUT' ORDER BY g.name, g.id")
+    List<GoodEntity> precuts();
 
     Optional<GoodEntity> findByCode(String code);
+
+    List<GoodEntity> findByPatternIdIn(Collection<Long> patternIds);
 
     Optional<GoodEntity> findByPatternId(Long patternId);
 

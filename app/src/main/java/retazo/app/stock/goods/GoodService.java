@@ -2,18 +2,23 @@ package retazo.app.stock.goods;
 
 import java.time.Clock;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.PickText;
+import retazo.app.shared.Words;
 import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
 import retazo.app.stock.MovementBook;
@@ -41,16 +46,18 @@ public class GoodService {
     private final ReservationRepository reservations;
     private final MovementBook book;
     private final Clock clock;
+    private final Words words;
 
     GoodService(
             GoodRepository goods, StockItemRepository items, Entries entries, ReservationRepository reservations,
-            MovementBook book, Clock clock) {
+            MovementBook book, Clock clock, Words words) {
         this.goods = goods;
         this.items = items;
         this.entries = entries;
         this.reservations = reservations;
         this.book = book;
         this.clock = clock;
+        this.words = words;
     }
 
     /**
@@ -67,10 +74,35 @@ public class GoodService {
         }
     }
 
-    /** All goods by name. */
+    /** One page of the goods whose code or name has these words in it, by name, and whether there are more; pages count from 0. */
     @Transactional(readOnly = true)
-    public List<Good> all() {
-        return goods.findAllByOrderByName().stream().map(GoodEntity::toGood).toList();
+    public Slice<Good> page(String words, int page, int size) {
+        return goods.search(false, words.strip(), PageRequest.of(page, size)).map(GoodEntity::toGood);
+    }
+
+    /** The first precuts by name whose code or name has these words in it. */
+    @Transactional(readOnly = true)
+    public List<Good> firstPrecuts(String words, int most) {
+        return goods.search(true, words.strip(), PageRequest.of(0, most)).map(GoodEntity::toGood).getContent();
+    }
+
+    /** All kinds of precuts that the shop keeps, by name. */
+    @Transactional(readOnly = true)
+    public List<Good> precuts() {
+        return goods.precuts().stream().map(GoodEntity::toGood).toList();
+    }
+
+    /** The precuts that texts name, by the text: by its code, as it was picked, or by a name that only one has. */
+    @Transactional(readOnly = true)
+    public Map<String, Good> precutsNamed(Collection<String> texts) {
+        List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
+        List<Good> found = typed.isEmpty()
+                ? List.of()
+                : goods.precutsNamed(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList()).stream()
+                        .map(GoodEntity::toGood).toList();
+        Map<String, Good> named = new HashMap<>();
+        typed.forEach(text -> PickText.among(found, text, Good::code, Good::name).ifPresent(good -> named.put(text, good)));
+        return named;
     }
 
     @Transactional(readOnly = true)
@@ -91,9 +123,11 @@ public class GoodService {
                 .orElseGet(() -> keep(NewGood.of(new GoodKind.PatternCopy(patternId), freeCode("COPY-" + patternId), patternName)));
     }
 
+    /** The copies of patterns as stock, by the id of the pattern; a pattern that none were asked of is absent. */
     @Transactional(readOnly = true)
-    public Optional<Good> existingCopiesOf(long patternId) {
-        return goods.findByPatternId(patternId).map(GoodEntity::toGood);
+    public Map<Long, Good> existingCopiesOf(Collection<Long> patternIds) {
+        return goods.findByPatternIdIn(patternIds).stream().map(GoodEntity::toGood)
+                .collect(Collectors.toMap(good -> good.copiesOf().orElseThrow(), good -> good));
     }
 
     /** The left-overs of a fabric, each size once, gone or there. */
@@ -107,7 +141,9 @@ public class GoodService {
     public Good leftOver(GoodKind.LeftPiece piece, String fabricName, Colour colour) {
         return goods.findByFabricIdAndLeftWidthAndLeftHeight(piece.fabricId(), piece.width(), piece.height())
                 .map(GoodEntity::toGood)
-                .orElseGet(() -> keep(NewGood.of(piece, freeCode("LEFT-" + goods.nextLeftOver()), fabricName, colour)));
+                .orElseGet(() -> keep(NewGood.of(
+                        piece, freeCode("LEFT-" + goods.nextLeftOver()),
+                        words.text("good.name.left-over", fabricName, piece.height().toString(), piece.width().toString()), colour)));
     }
 
     /**
@@ -122,7 +158,7 @@ public class GoodService {
         if (known.isEmpty()) {
             String code = freeCode((kind == PrecutKind.FAT_QUARTER ? "Q4-" : "Q8-") + fabric.id());
             GoodKind.ShopCut quarters = new GoodKind.ShopCut(fabric.id(), kind, Optional.of(size));
-            return keep(NewGood.of(quarters, code, fabric.name(), fabric.groundColour()));
+            return keep(NewGood.of(quarters, code, words.text("good.name." + kind.code(), fabric.name()), fabric.groundColour()));
         }
         GoodEntity good = known.get();
         if (good.toGood().measured().map(smallest -> smallest.holds(size.length(), size.width())).orElse(true)) {

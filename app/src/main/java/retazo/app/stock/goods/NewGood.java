@@ -29,14 +29,13 @@ public record NewGood(String code, String name, GoodKind kind, Colour colour) {
     }
 
     /** Quarters or eighths of a fabric that the shop cuts itself. */
-    static NewGood of(GoodKind.ShopCut quarters, String code, String fabricName, Colour colour) {
-        String name = (quarters.kind() == PrecutKind.FAT_QUARTER ? "Fat quarter of " : "Fat eighth of ") + fabricName;
+    static NewGood of(GoodKind.ShopCut quarters, String code, String name, Colour colour) {
         return new NewGood(code, name, quarters, colour);
     }
 
     /** Left-overs of one size. */
-    static NewGood of(GoodKind.LeftPiece piece, String code, String fabricName, Colour colour) {
-        return new NewGood(code, "Left of " + fabricName + ", " + piece.height() + " × " + piece.width(), piece, colour);
+    static NewGood of(GoodKind.LeftPiece piece, String code, String name, Colour colour) {
+        return new NewGood(code, name, piece, colour);
     }
 
     /** Copies of a pattern. */

@@ -1,0 +1,23 @@
+package retazo.app.fabrics;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.ClothKind;
+
+/**
+ * Where a fabric is added or changed.
+ *
+ * @param fabric   as it is kept, or null for a new one
+ * @param currency of its prices
+ * @param unit     for what length a price is, as one says it
+ */
+record FabricPage(@Nullable Fabric fabric, String currency, String unit) {
+
+    public List<ClothKind> kinds() {
+        return List.of(ClothKind.values());
+    }
+
+    public List<Motif> motifs() {
+        return List.of(Motif.values());
+    }
+}

@@ -1,0 +1,46 @@
+package retazo.app.kits.pages;
+
+import java.util.List;
+import org.springframework.data.domain.Slice;
+import org.springframework.stereotype.Component;
+import retazo.app.patterns.PatternHead;
+import retazo.app.patterns.PatternSearch;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.pictures.QuiltPicture;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.size.QuiltSize;
+
+/** Where the pattern of a new kit is chosen. */
+@Component
+class ChoosePages {
+
+    private static final int FOUND_AT_ONCE = 15;
+
+    private final PatternService patterns;
+
+    ChoosePages(PatternService patterns) {
+        this.patterns = patterns;
+    }
+
+    /** A pattern that can be chosen, with a picture of its first size. */
+    record Offered(PatternVersion version, List<String> sizes, QuiltPicture picture) {
+    }
+
+    /** The patterns that were looked for, the first of them by name; {@code more} if there are others. */
+    record Page(PatternSearch search, List<Offered> patterns, boolean more) {
+    }
+
+    Page page(String words) {
+        PatternSearch search = PatternSearch.byName(words);
+        Slice<PatternVersion> found = patterns.page(search, 0, FOUND_AT_ONCE);
+        return new Page(search, found.stream().map(ChoosePages::offered).toList(), found.hasNext());
+    }
+
+    private static Offered offered(PatternVersion pattern) {
+        QuiltDesign design = pattern.design();
+        return new Offered(
+                pattern, design.sizes().stream().map(QuiltSize::name).toList(),
+                QuiltPicture.of("pattern-" + pattern.patternId(), design, design.sizes().get(0), PatternHead.inks(design)));
+    }
+}

@@ -1,0 +1,55 @@
+package retazo.app.runs.progress;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+import retazo.app.runs.book.RunEntity;
+
+/** Counts bags by how far they are; the view {@code bag_progress} says what a bag waits for. */
+interface BagProgressRepository extends Repository<RunEntity, Long> {
+
+    /** The bags of a run that were not left out. */
+    interface OfRun {
+
+        long getRunId();
+
+        int getBags();
+
+        int getPacked();
+
+        int getWaiting();
+    }
+
+    /** How many open runs and drafts have something to do, by what it is. */
+    interface ToDo {
+
+        int getDrafts();
+
+        int getWaiting();
+
+        int getReady();
+
+        int getToCut();
+    }
+
+    @Query(value = """
+            SELECT r.id AS "runId", count(*) FILTER (WHERE p.state <> 'LEFT_OUT') AS bags,
+                   count(*) FILTER (WHERE p.state = 'PACKED') AS packed,
+                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.planned < p.lines) AS waiting
+              FROM kit_run r CROSS JOIN LATERAL (SELECT * FROM bag_progress b WHERE b.run_id = r.id) p
+             WHERE r.id IN (:runIds)
+             GROUP BY r.id""", nativeQuery = true)
+    List<OfRun> ofRuns(Collection<Long> runIds);
+
+    @Query(value = """
+            SELECT count(*) FILTER (WHERE r.state = 'DRAFT') AS drafts, count(*) FILTER (WHERE p.waits) AS waiting,
+                   count(*) FILTER (WHERE p.ready) AS ready,
+                   count(*) FILTER (WHERE EXISTS (
+                       SELECT FROM planned_cut c WHERE c.run_id = r.id AND c.state = 'PLANNED')) AS "toCut"
+              FROM kit_run r CROSS JOIN LATERAL (
+                   SELECT bool_or(b.planned < b.lines) AS waits, bool_or(b.cut = b.lines) AS ready
+                     FROM bag_progress b WHERE b.run_id = r.id AND b.state = 'OPEN') p
+             WHERE r.state IN ('DRAFT', 'CONFIRMED', 'CUTTING', 'CUT')""", nativeQuery = true)
+    ToDo toDo();
+}

@@ -1,0 +1,52 @@
+package retazo.app.runs.progress;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts what there is to do in runs; reads no bag. */
+@Service
+@Transactional(readOnly = true)
+public class RunProgress {
+
+    private final BagProgressRepository progress;
+
+    RunProgress(BagProgressRepository progress) {
+        this.progress = progress;
+    }
+
+    /**
+     * The bags of a run that were not left out.
+     *
+     * @param waiting for cloth
+     */
+    public record Bags(int all, int packed, int waiting) {
+
+        public static final Bags NONE = new Bags(0, 0, 0);
+    }
+
+    /**
+     * How many runs have something to do.
+     *
+     * @param drafts  that wait for an answer
+     * @param waiting runs with bags that wait for cloth
+     * @param ready   runs with bags whose lengths are all cut
+     * @param toCut   runs with lengths to be cut
+     */
+    public record ToDo(int drafts, int waiting, int ready, int toCut) {
+    }
+
+    /** The bags of runs by the run; runs without bags are absent. */
+    public Map<Long, Bags> bags(Collection<Long> runIds) {
+        return progress.ofRuns(runIds).stream()
+                .collect(Collectors.toMap(
+                        BagProgressRepository.OfRun::getRunId, run -> new Bags(run.getBags(), run.getPacked(), run.getWaiting())));
+    }
+
+    public ToDo toDo() {
+        BagProgressRepository.ToDo found = progress.toDo();
+        return new ToDo(found.getDrafts(), found.getWaiting(), found.getReady(), found.getToCut());
+    }
+}

@@ -1,0 +1,56 @@
+package retazo.app.runs.progress;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
+import retazo.app.runs.book.Run;
+import retazo.app.shared.Words;
+
+/** Says what runs were asked for. */
+@Service
+public class RunTitles {
+
+    private final KitIndex kits;
+    private final Words words;
+
+    RunTitles(KitIndex kits, Words words) {
+        this.kits = kits;
+        this.words = words;
+    }
+
+    /**
+     * What a run was asked for, in words.
+     *
+     * @param asked   how many of each size: {@code 6 crib, 4 throw}
+     * @param colours the patterns and their colourways
+     */
+    public record RunTitle(String asked, String colours) {
+    }
+
+    public RunTitle of(Run run) {
+        return requireNonNull(of(List.of(run)).get(run.id()));
+    }
+
+    /** By the id of the run. */
+    public Map<Long, RunTitle> of(Collection<Run> runs) {
+        Map<Long, KitTitle> titles = kits.titles(
+                runs.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
+        return runs.stream().collect(Collectors.toMap(Run::id, run -> new RunTitle(
+                run.asked().stream()
+                        .map(asked -> words.text("run.asked", asked.quantity(), requireNonNull(titles.get(asked.kitId())).size()))
+                        .collect(Collectors.joining(", ")),
+                kits(run, titles).map(kit -> words.text("run.colours", kit.pattern(), kit.colourway())).distinct()
+                        .collect(Collectors.joining(", ")))));
+    }
+
+    private static Stream<KitTitle> kits(Run run, Map<Long, KitTitle> titles) {
+        return run.asked().stream().map(asked -> requireNonNull(titles.get(asked.kitId())));
+    }
+}

@@ -1,0 +1,39 @@
+package retazo.app.shared;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How something that has a name and a code stands in a field where it is picked: {@code Gull grey (GULL)}. */
+public final class PickText {
+
+    private static final Pattern WITH_CODE = Pattern.compile(".*\\(([A-Za-z0-9-]+)\\)\\s*", Pattern.DOTALL);
+
+    private PickText() {
+    }
+
+    public static String of(String name, String code) {
+        return name + " (" + code + ")";
+    }
+
+    /** The code in a text that was picked or typed: what stands in its last parentheses, else all of it, in capitals. */
+    public static String code(String text) {
+        Matcher matcher = WITH_CODE.matcher(text);
+        return (matcher.matches() ? matcher.group(1) : text).strip().toUpperCase(Locale.ROOT);
+    }
+
+    /** What a text names: that with its code, else the only one of its name. */
+    public static <T> Optional<T> among(List<T> all, String text, Function<T, String> code, Function<T, String> name) {
+        List<T> byName = all.stream().filter(one -> name(name.apply(one)).equals(name(text))).toList();
+        return all.stream().filter(one -> code.apply(one).equals(code(text))).findFirst()
+                .or(() -> byName.size() == 1 ? Optional.of(byName.get(0)) : Optional.empty());
+    }
+
+    /** What two names have in common that are the same to a person. */
+    public static String name(String text) {
+        return text.strip().toLowerCase(Locale.ROOT);
+    }
+}

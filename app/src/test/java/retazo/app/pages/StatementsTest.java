@@ -1,0 +1,94 @@
+package retazo.app.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.fabrics.Fabric;
+
+/** What each page asks of the database is bounded, and does not grow with what the shop has. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class StatementsTest {
+
+    /** The rail, who is signed in, the practice: on every page. */
+    private static final int MOST = 30;
+    private static final List<String> LISTS = List.of(
+            "/", "/patterns", "/kits", "/kits/new", "/runs", "/runs/new", "/cutting", "/packing", "/shelf", "/stock", "/stock/goods",
+            "/stock/pick?words=a&precuts=true", "/stock/counter-cut", "/stock/receive", "/practice", "/practice/keys", "/practice/people",
+            "/practice/prices");
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+    private final Client owner;
+    private final Statistics statistics;
+
+    StatementsTest(TestShop.Shop shop, EntityManagerFactory entities) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+        this.owner = Client.of(shop, "marisol");
+        this.statistics = entities.unwrap(SessionFactory.class).getStatistics();
+    }
+
+    /** After one visit that fills what is kept. */
+    private long statements(String path) {
+        owner.get(path);
+        statistics.setStatisticsEnabled(true);
+        long before = statistics.getPrepareStatementCount();
+        assertThat(owner.get(path).statusCode()).as(path).isEqualTo(200);
+        long after = statistics.getPrepareStatementCount();
+        statistics.setStatisticsEnabled(false);
+        return after - before;
+    }
+
+    private Map<String, Long> statements(List<String> paths) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        paths.forEach(path -> counts.put(path, statements(path)));
+        return counts;
+    }
+
+    @Test
+    void lists_ask_no_more_of_the_database_when_there_is_more() {
+        Fabric fabric = samples.fabric();
+        samples.bolt(fabric, "40 yd");
+        samples.run(samples.kit(fabric), 1);
+        Map<String, Long> few = statements(LISTS);
+        List<Long> kits = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            Fabric another = samples.fabric();
+            samples.bolt(another, "40 yd");
+            kits.add(samples.kit(another));
+            samples.run(kits.get(i), 6);
+        }
+
+        Map<String, Long> many = statements(LISTS);
+
+        assertThat(many).isEqualTo(few);
+        assertThat(many).allSatisfy((path, count) -> assertThat(count).as(path).isLessThanOrEqualTo(MOST));
+    }
+
+    @Test
+    void the_page_of_one_thing_asks_a_bounded_number() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "40 yd");
+        long kit = samples.kit(fabric);
+        long run = samples.run(kit, 10);
+
+        Map<String, Long> counts = statements(List.of(
+                "/patterns/1", "/patterns/1/sizes", "/patterns/1/cloth", "/patterns/1/quilt", "/kits/" + kit, "/kits/" + kit + "/cloth",
+                "/runs/" + run, "/cutting/" + run + "/" + bolt, "/stock/bolts/" + bolt));
+
+        assertThat(counts).allSatisfy((path, count) -> assertThat(count).as(path).isLessThanOrEqualTo(MOST));
+    }
+}
