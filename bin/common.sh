@@ -124,9 +124,9 @@ start_postgres() {
         return 0
     fi
     PG_PORT="$(free_port "$2")"
-    # Started outside this shell's session, so that it lives on when the command returns.
+    # Started outside this shell's session, so that it lives on when the command returns, and without the locks that it holds.
     as_postgres setsid "$PG_BIN/pg_ctl" -D "$pg" -w -t 60 -l "$pg/server.log" \
-        -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null 2>&1 \
+        -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null 2>&1 8>&- 9>&- \
         || { tail -5 "$pg/server.log" >&2; fail "PostgreSQL did not start in $pg"; }
 }
 
@@ -212,12 +212,68 @@ build_application() {
     ) 9>"$RETAZO_HOME/.build.lock"
 }
 
-wait_for_page() { # wait_for_page URL PID LOG
-    local tries=0
-    until curl -fsS -o /dev/null "$1" 2>/dev/null; do
-        kill -0 "$2" 2>/dev/null || { tail -20 "$3" >&2; fail "the application stopped; its log is $3"; }
-        tries=$((tries + 1))
-        [ "$tries" -lt 240 ] || { tail -20 "$3" >&2; fail "the application did not answer within two minutes; its log is $3"; }
-        sleep 0.5
+# is_application PID DIR : whether this process is the application of the shop in DIR, and not another one that got its number since.
+is_application() { [ -n "$1" ] && tr '\0' ' ' 2>/dev/null <"/proc/$1/cmdline" | grep -qF "$2/run/app/retazo.jar"; }
+
+# wait_for_page URL PID DIR : however long it takes, as long as the application lives; says every quarter of a minute that it does.
+wait_for_page() {
+    local begun="$SECONDS" told="$SECONDS" log="$3/retazo.log"
+    until curl -fsS -m 5 -o /dev/null "$1" 2>/dev/null; do
+        is_application "$2" "$3" || { tail -20 "$log" >&2; fail "the application stopped; its log is $log. Start it again with the same command."; }
+        if [ $((SECONDS - told)) -ge 15 ]; then
+            told="$SECONDS"
+            say "Still starting, $((SECONDS - begun)) s: $(tail -1 "$log" | cut -c1-100)"
+        fi
+        sleep 0.3
     done
 }
+
+# lay_out_application DIR : the built application beside its libraries, where it starts some seconds sooner than out of one packed file.
+lay_out_application() {
+    if [ ! -d "$1" ] || [ "$RETAZO_HOME/app/target/retazo.jar" -nt "$1" ]; then
+        rm -rf "$1" "$1.new"
+        java -Djarmode=tools -jar "$RETAZO_HOME/app/target/retazo.jar" extract --destination "$1.new"
+        mv "$1.new" "$1"
+        touch "$1"
+    fi
+}
+
+# open_shop DIR : the database of the shop in DIR, or that of RETAZO_DB_URL; one that stood still is started, and stopped with this command.
+open_shop() {
+    [ -n "${RETAZO_DB_URL:-}" ] && return 0
+    require_postgres
+    [ -s "$1/postgres/PG_VERSION" ] || fail "there is no shop in $1. Name its folder with --data DIR."
+    if ! as_postgres "$PG_BIN/pg_ctl" -D "$1/postgres" status >/dev/null 2>&1; then
+        OPENED_SHOP="$1"
+        trap 'stop_postgres "$OPENED_SHOP"' EXIT
+    fi
+    start_postgres "$1" 5480
+    export_database retazo
+}
+
+# in_shop DIR OPTION... : runs the application once for what the options ask, without a page.
+in_shop() {
+    local dir="$1"
+    shift
+    require_java
+    build_application
+    open_shop "$dir"
+    mkdir -p "$dir/run"
+    lay_out_application "$dir/run/app"
+    java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -jar "$dir/run/app/retazo.jar" --server.port=0 --server.address=127.0.0.1 \
+        --spring.main.banner-mode=off --logging.level.root=error --logging.pattern.console='%m%n' "$@"
+}
+
+# connect_tools : lets the tools of PostgreSQL reach the database as the one that owns the tables.
+connect_tools() {
+    local address="${RETAZO_DB_URL#jdbc:postgresql://}"
+    local server="${address%%/*}" name="${address#*/}"
+    find_postgres || fail "the tools of PostgreSQL were not found under /usr/lib/postgresql; install its client."
+    export PGHOST="${server%%:*}" PGPORT=5432 PGDATABASE="${name%%\?*}" PGUSER="$RETAZO_DB_OWNER" PGPASSWORD="$RETAZO_DB_OWNER_PASSWORD" PGTZ=UTC
+    case "$server" in *:*) PGPORT="${server##*:}" ;; esac
+}
+
+# What tells two states of a shop apart: for every table its name, its rows and a sum over all that stands in them. Who is signed in is left out.
+TABLE_SUMS="SELECT format('SELECT %L, count(*), coalesce(sum((''x'' || left(md5(t::text), 16))::bit(64)::bigint::numeric), 0) FROM %I t',
+    c.relname, c.relname)
+  FROM pg_class c WHERE c.relkind = 'r' AND c.relnamespace = 'public'::regnamespace AND c.relname NOT LIKE 'spring\_session%' ORDER BY 1 \\gexec"

@@ -18,17 +18,22 @@ public final class Client {
 
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
 
-    private final HttpClient http = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NORMAL).build();
+    private final HttpClient http;
     private final String address;
     private String token = "";
 
-    private Client(String address) {
+    private Client(HttpClient http, String address) {
+        this.http = http;
         this.address = address;
     }
 
+    private static Client newAt(String address) {
+        return new Client(
+                HttpClient.newBuilder().cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NORMAL).build(), address);
+    }
+
     public static Client nobody(TestShop.Shop shop) {
-        return new Client(shop.address());
+        return newAt(shop.address());
     }
 
     public static Client of(TestShop.Shop shop, String person) {
@@ -36,11 +41,16 @@ public final class Client {
     }
 
     public static Client at(String address, String person) {
-        Client client = new Client(address);
+        Client client = newAt(address);
         client.get("/sign-in");
         client.post("/sign-in", Map.of("username", person, "password", "ferry"));
         client.get("/");
         return client;
+    }
+
+    /** The same person with the same cookies at another copy of the application. */
+    public Client elsewhere(String otherAddress) {
+        return new Client(http, otherAddress);
     }
 
     public HttpResponse<String> get(String path) {
@@ -62,6 +72,17 @@ public final class Client {
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build());
+    }
+
+    /** Asks in any way with fields that are encoded already, however odd; all but a look carry the token. */
+    public HttpResponse<String> odd(String method, String path, String fields) {
+        boolean looks = method.equals("GET");
+        URI uri = URI.create(address + path + (looks && !fields.isEmpty() ? "?" + fields : ""));
+        HttpRequest.Builder request = HttpRequest.newBuilder(uri).header("Accept", "text/html, */*;q=0.5");
+        return send(looks
+                ? request.build()
+                : request.header("Content-Type", "application/x-www-form-urlencoded")
+                        .method(method, HttpRequest.BodyPublishers.ofString(fields + "&_csrf=" + encode(token))).build());
     }
 
     private HttpResponse<String> send(HttpRequest request) {

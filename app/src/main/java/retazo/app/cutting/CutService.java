@@ -113,7 +113,7 @@ public class CutService {
         int step = FIRST_LEFT_OVER;
         List<Long> lines = cut.targets().stream().map(PlannedCut.Target::bagLineId).toList();
         for (Bag.LeftOver left : book.leftOvers(lines).values().stream().flatMap(List::stream).toList()) {
-            goods.addWith(left.goodId(), left.count(), Reason.LEFT_OVER, entry, step);
+            goods.moveWith(left.goodId(), left.count(), Reason.LEFT_OVER, entry, step);
             step++;
         }
     }

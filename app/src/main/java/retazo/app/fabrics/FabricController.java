@@ -7,12 +7,14 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Seen;
 import retazo.app.shared.Words;
 
 /** Adds fabrics and changes them. */
@@ -33,7 +35,7 @@ class FabricController {
 
     @GetMapping("/stock/fabrics/new")
     String newFabric(Model model) {
-        return show(model, null, FabricForm.empty(), Faults.NONE);
+        return show(model, null, FabricForm.empty(), "", Faults.NONE);
     }
 
     @PostMapping("/stock/fabrics/new")
@@ -41,24 +43,30 @@ class FabricController {
         FieldReader reader = new FieldReader();
         Outcome<Fabric> outcome = read(form, reader).map(fabrics::add).orElseGet(() -> Outcome.refused(reader.problems()));
         return outcome.match(fabric -> done(fabric, "done.fabric-added", next),
-                problems -> show(model, null, form, Faults.of(problems, words)));
+                problems -> show(model, null, form, "", Faults.of(problems, words)));
     }
 
     @GetMapping("/stock/fabrics/{id}")
     String fabric(@PathVariable long id, Model model) {
         Fabric fabric = fabrics.fabric(id);
-        return show(model, fabric, FabricForm.of(fabric), Faults.NONE);
+        FabricForm form = FabricForm.of(fabric);
+        return show(model, fabric, form, Seen.mark(form.texts()), Faults.NONE);
     }
 
     @PostMapping("/stock/fabrics/{id}")
-    String change(@PathVariable long id, FabricForm form, RedirectAttributes next, Model model) {
+    String change(
+            @PathVariable long id, FabricForm form, @RequestParam(defaultValue = "") String seen, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
         Fabric fabric = fabrics.fabric(id);
         Optional<NewFabric> wanted = read(form.withCode(fabric.code()), reader);
         if (wanted.isEmpty()) {
-            return show(model, fabric, form, Faults.of(reader.problems(), words));
+            return show(model, fabric, form, seen, Faults.of(reader.problems(), words));
         }
-        return done(fabrics.change(id, wanted.get()), "done.fabric-changed", next);
+        return fabrics.change(id, wanted.get(), form, seen).match(
+                changed -> done(changed, "done.fabric-changed", next),
+                problems -> show(
+                        model, fabric, form, Seen.next(seen, problems, () -> Seen.mark(FabricForm.of(fabrics.fabric(id)).texts())),
+                        Faults.of(problems, words)));
     }
 
     private Optional<NewFabric> read(FabricForm form, FieldReader reader) {
@@ -71,10 +79,10 @@ class FabricController {
         return "redirect:/stock";
     }
 
-    private String show(Model model, @Nullable Fabric fabric, FabricForm form, Faults faults) {
+    private String show(Model model, @Nullable Fabric fabric, FabricForm form, String seen, Faults faults) {
         model.addAttribute("page", new FabricPage(
                 fabric, priceList.usual().currency().getCurrencyCode(),
-                words.text("price.unit." + practice.practice().sellingUnit())));
+                words.text("price.unit." + practice.practice().sellingUnit()), seen));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "fabrics/fabric";

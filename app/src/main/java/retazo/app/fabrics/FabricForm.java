@@ -1,10 +1,13 @@
 package retazo.app.fabrics;
 
 import java.util.Currency;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Typed;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
@@ -38,6 +41,20 @@ record FabricForm(
                 fabric.usableWidth().map(width -> LengthParts.exactText(width, LengthUnit.INCH)).orElse(""),
                 fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
                 fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
+    }
+
+    /** What stands in its fields; a fabric's code cannot be changed. */
+    Map<String, String> texts() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        texts.put("name", Typed.text(name));
+        texts.put("groundColour", Typed.text(groundColour));
+        texts.put("printColour", Typed.text(printColour));
+        texts.put("motif", Typed.text(motif));
+        texts.put("kind", Typed.text(kind));
+        texts.put("usableWidth", Typed.text(usableWidth));
+        texts.put("price", Typed.text(price));
+        texts.put("cost", Typed.text(cost));
+        return texts;
     }
 
     /** The same for a fabric whose code stands on its tags. */

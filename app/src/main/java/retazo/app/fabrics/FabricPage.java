@@ -10,8 +10,9 @@ import retazo.core.cloth.ClothKind;
  * @param fabric   as it is kept, or null for a new one
  * @param currency of its prices
  * @param unit     for what length a price is, as one says it
+ * @param seen     the mark of what is shown
  */
-record FabricPage(@Nullable Fabric fabric, String currency, String unit) {
+record FabricPage(@Nullable Fabric fabric, String currency, String unit, String seen) {
 
     public List<ClothKind> kinds() {
         return List.of(ClothKind.values());

@@ -15,6 +15,7 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.PickText;
+import retazo.app.shared.Seen;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.KitFabric;
@@ -100,6 +101,22 @@ public class FabricService {
         return fabrics.findByCode(fabric.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "fabric.code-taken", fabric.code()))
                 : Outcome.done(fabrics.saveAndFlush(FabricEntity.of(fabric)).toFabric());
+    }
+
+    /**
+     * The same as a form asks for it; refused when somebody else changed it since the form was shown.
+     *
+     * @param typed as it came
+     * @param seen  the mark of what it showed
+     */
+    @Transactional
+    Outcome<Fabric> change(long id, NewFabric wanted, FabricForm typed, String seen) {
+        FabricEntity fabric = fabrics.lock(id).orElseThrow(() -> new NotFoundException("fabric", id));
+        List<Problem> meanwhile = Seen.meanwhile(seen, FabricForm.of(fabric.toFabric()).texts(), typed.texts());
+        if (!meanwhile.isEmpty()) {
+            return Outcome.refused(meanwhile);
+        }
+        return Outcome.done(change(id, wanted));
     }
 
     /** Changes everything but its code. Kits in it are worked out anew; confirmed bags keep their lengths. */

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
@@ -22,11 +24,13 @@ import retazo.app.runs.book.RunBook;
 class PackingList {
 
     private final RunBook book;
-    private final KitBook kits;
+    private final KitIndex kits;
+    private final FabricService fabrics;
 
-    PackingList(RunBook book, KitBook kits) {
+    PackingList(RunBook book, KitIndex kits, FabricService fabrics) {
         this.book = book;
         this.kits = kits;
+        this.fabrics = fabrics;
     }
 
     /** A bag in the list. */
@@ -38,21 +42,24 @@ class PackingList {
         Set<Long> open = book.open().stream().map(Run::id).collect(Collectors.toSet());
         List<Bag> bags = book.bags(open).values().stream().flatMap(List::stream).filter(Bag::isOpen)
                 .filter(bag -> bag.begun() || bag.lines().isEmpty()).toList();
-        Map<Long, Kit> byId = kits.byIds(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
+        Map<Long, KitTitle> titles = kits.titles(bags.stream().map(Bag::kitId).collect(Collectors.toSet()));
+        Map<Long, Fabric> missing = fabrics.byIds(bags.stream().flatMap(PackingList::missing).map(Bag.ClothLine::fabricId).toList());
         return bags.stream()
                 .map(bag -> new ListedBag(
-                        bag.id(), bag.runId(), bag.number(), requireNonNull(byId.get(bag.kitId())).name(), bag.allCut(),
-                        bag.lines().stream().filter(Bag.ClothLine::isCut).count(), bag.lines().size(), missing(bag, byId.get(bag.kitId()))))
+                        bag.id(), bag.runId(), bag.number(), requireNonNull(titles.get(bag.kitId())).name(), bag.allCut(),
+                        bag.lines().stream().filter(Bag.ClothLine::isCut).count(), bag.lines().size(), missing(bag, missing)))
                 .sorted(Comparator.comparing((ListedBag bag) -> !bag.ready()).thenComparing(ListedBag::runId)
                         .thenComparing(ListedBag::number))
                 .toList();
     }
 
-    private static String missing(Bag bag, Kit kit) {
-        Map<Long, String> names = kit.fabrics().values().stream().distinct().collect(Collectors.toMap(Fabric::id, Fabric::name));
-        return bag.lines().stream()
-                .filter(line -> !line.isCut())
-                .map(line -> names.get(line.fabricId()) + (line.waits() ? " (no bolt)" : ""))
+    private static String missing(Bag bag, Map<Long, Fabric> fabrics) {
+        return missing(bag)
+                .map(line -> requireNonNull(fabrics.get(line.fabricId())).name() + (line.waits() ? " (no bolt)" : ""))
                 .collect(Collectors.joining(", "));
+    }
+
+    private static Stream<Bag.ClothLine> missing(Bag bag) {
+        return bag.lines().stream().filter(line -> !line.isCut());
     }
 }

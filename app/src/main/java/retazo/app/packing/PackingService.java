@@ -90,30 +90,26 @@ public class PackingService {
         if (!missing.isEmpty()) {
             return Outcome.refused(Problem.of("pack.missing", String.join(", ", missing)));
         }
-        String note = "run " + bag.runId() + ", bag " + bag.number();
-        for (Bag.Pick pick : bag.picks()) {
-            Optional<List<Problem>> refused = take(pick, personId, note);
+        // An id that nobody can guess.
+        Entry entry = Entry.of(personId, UUID.randomUUID()).noted("run " + bag.runId() + ", bag " + bag.number());
+        for (int i = 0; i < bag.picks().size(); i++) {
+            Optional<List<Problem>> refused = take(bag.picks().get(i), entry, i + 1);
             if (refused.isPresent()) {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
                 return Outcome.refused(refused.get());
             }
         }
-        return shelf.move(bag.kitId(), 1, Reason.PACKED, entry(personId, note)).match(
+        return shelf.move(bag.kitId(), 1, Reason.PACKED, entry).match(
                 onShelf -> {
-                    runs.markPacked(bagId, personId);
+                    runs.markPacked(bagId, entry);
                     return Outcome.done(bagId);
                 },
                 Outcome::refused);
     }
 
     /** Takes what was picked off the stock; the bag, which is locked and still open, lets that happen once. */
-    private Optional<List<Problem>> take(Bag.Pick pick, long personId, String note) {
-        return goods.move(pick.goodId(), -pick.count(), Reason.PICKED, entry(personId, note)).match(left -> Optional.empty(), Optional::of);
-    }
-
-    /** An entry with an id that nobody can guess. */
-    private static Entry entry(long personId, String note) {
-        return Entry.of(personId, UUID.randomUUID()).noted(note);
+    private Optional<List<Problem>> take(Bag.Pick pick, Entry entry, int step) {
+        return goods.moveWith(pick.goodId(), -pick.count(), Reason.PICKED, entry, step).match(left -> Optional.empty(), Optional::of);
     }
 
     /** The letters of lines that are not cut or not ticked, and the names of what is not picked. */

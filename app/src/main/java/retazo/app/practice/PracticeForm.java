@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Typed;
 import retazo.core.block.spec.UnitKind;
 import retazo.core.block.spec.UnitMethod;
 import retazo.core.cloth.Join;
@@ -57,6 +58,25 @@ public record PracticeForm(
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
                 Papers.of(notes), Drawings.of(start));
+    }
+
+    /** What stands in its fields. */
+    Map<String, String> texts() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        Stream.of(PracticeMeasure.values()).forEach(measure -> texts.put(measure.key(), typed(measure.key())));
+        texts.put("margin", Typed.text(margin));
+        texts.put("sellingUnit", Typed.text(sellingUnit));
+        texts.put("mostSizes", Typed.text(mostSizes));
+        texts.put("layers", Typed.text(layers));
+        texts.put("longStrips", Typed.text(longStrips));
+        texts.put("borderJoin", Typed.text(borderJoin));
+        texts.put("bindingJoin", Typed.text(bindingJoin));
+        texts.put("pressing", Typed.text(papersChosen().pressing()));
+        texts.put("selvedges", Typed.text(papersChosen().selvedges()));
+        texts.put("partialSeams", Typed.text(papersChosen().partialSeams()));
+        texts.put("halfSquares", Typed.text(drawingsChosen().halfSquares()));
+        texts.put("halvedBlocks", Typed.text(drawingsChosen().halvedBlocks()));
+        return texts;
     }
 
     /** Steps and rests are thought of as cloth is sold, all else in inches. */

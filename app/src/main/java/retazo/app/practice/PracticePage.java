@@ -15,8 +15,8 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.LengthUnit;
 import retazo.core.quilt.setting.Edges;
 
-/** The settings, grouped by the work that they decide. */
-public record PracticePage(List<Group> groups) {
+/** The settings, grouped by the work that they decide, with the mark of what is shown. */
+public record PracticePage(List<Group> groups, String seen) {
 
     /**
      * What one part of the work is done like.
@@ -40,10 +40,10 @@ public record PracticePage(List<Group> groups) {
         }
     }
 
-    public static PracticePage of(PracticeForm form, Words words) {
+    public static PracticePage of(PracticeForm form, String seen, Words words) {
         Fields fields = new Fields(form, words);
         return new PracticePage(Arrays.stream(PracticePart.values())
-                .map(part -> new Group(part.code(), words.text("practice.group." + part.code()), fields.of(part))).toList());
+                .map(part -> new Group(part.code(), words.text("practice.group." + part.code()), fields.of(part))).toList(), seen);
     }
 
     /** Makes fields out of a form. */

@@ -1,10 +1,13 @@
 package retazo.app.practice;
 
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Seen;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Problem;
 
 /** The shop's settings. A shop that has set nothing follows the customary practice. */
 @Service
@@ -33,11 +36,23 @@ public class PracticeService {
         return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toDrawingStart).orElse(DrawingStart.CUSTOMARY);
     }
 
+    /** The settings as a form shows them. */
+    @Transactional(readOnly = true)
+    PracticeForm form() {
+        return PracticeForm.of(practice(), notes(), drawingStart());
+    }
+
+    /** Changes them as typed; refused when somebody else did since the form was shown. */
     @Transactional
-    Outcome<ShopPractice> change(PracticeForm form) {
+    Outcome<ShopPractice> change(PracticeForm form, String seen) {
         FieldReader reader = new FieldReader();
+        practices.lock();
         return form.read(reader)
                 .map(practice -> {
+                    List<Problem> meanwhile = Seen.meanwhile(seen, form().texts(), form.texts());
+                    if (!meanwhile.isEmpty()) {
+                        return Outcome.<ShopPractice>refused(meanwhile);
+                    }
                     PaperNotes notes = form.notes();
                     DrawingStart start = form.drawingStart();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(

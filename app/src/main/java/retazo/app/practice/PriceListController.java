@@ -6,9 +6,11 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Seen;
 import retazo.app.shared.Words;
 import retazo.core.cloth.UsualPrices;
 
@@ -29,23 +31,30 @@ class PriceListController {
 
     @GetMapping
     String show(Model model) {
-        return show(model, PriceListForm.of(prices.usual()), Faults.NONE);
+        return show(model, PriceListForm.of(prices.usual()), seenNow(), Faults.NONE);
     }
 
     @PostMapping
-    String change(PriceListForm form, Model model, RedirectAttributes next) {
+    String change(PriceListForm form, @RequestParam(defaultValue = "") String seen, Model model, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
         Optional<UsualPrices> read = form.read(reader, practice.practice().sellingUnit());
         if (read.isEmpty()) {
-            return show(model, form, Faults.of(reader.problems(), words));
+            return show(model, form, seen, Faults.of(reader.problems(), words));
         }
-        prices.change(read.get());
-        next.addFlashAttribute("done", words.text("practice.saved"));
-        return "redirect:/practice/prices";
+        return prices.change(read.get(), form, seen).match(
+                changed -> {
+                    next.addFlashAttribute("done", words.text("practice.saved"));
+                    return "redirect:/practice/prices";
+                },
+                problems -> show(model, form, Seen.next(seen, problems, this::seenNow), Faults.of(problems, words)));
     }
 
-    private String show(Model model, PriceListForm form, Faults faults) {
-        model.addAttribute("page", PricesPage.of(words));
+    private String seenNow() {
+        return Seen.mark(PriceListForm.of(prices.usual()).texts());
+    }
+
+    private String show(Model model, PriceListForm form, String seen, Faults faults) {
+        model.addAttribute("page", PricesPage.of(words, seen));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "practice/prices";

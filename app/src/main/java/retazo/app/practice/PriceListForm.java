@@ -3,11 +3,14 @@ package retazo.app.practice;
 import java.util.Currency;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Typed;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.UsualPrices;
@@ -34,6 +37,15 @@ record PriceListForm(@Nullable String currency, @Nullable Map<String, String> pr
 
     public String price(String what) {
         return prices == null ? "" : prices.getOrDefault(what, "");
+    }
+
+    /** What stands in its fields. */
+    Map<String, String> texts() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        texts.put("currency", Typed.text(currency));
+        Stream.concat(Stream.of(CLOTH), PrecutKind.customary().stream().map(PrecutKind::code))
+                .forEach(what -> texts.put(what, price(what)));
+        return texts;
     }
 
     /** @param unit in which the shop sells cloth */

@@ -1,9 +1,13 @@
 package retazo.app.practice;
 
 import java.util.Currency;
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Seen;
 import retazo.core.cloth.UsualPrices;
+import retazo.core.measure.Problem;
 
 /** The shop's currency and usual prices. A shop that has set nothing counts in dollars and has no prices. */
 @Service
@@ -20,6 +24,18 @@ public class PriceListService {
     @Transactional(readOnly = true)
     public UsualPrices usual() {
         return lists.findById(PriceListEntity.ONLY).map(PriceListEntity::toPrices).orElse(NONE);
+    }
+
+    /** Changes them as typed; refused when somebody else did since the form was shown. */
+    @Transactional
+    Outcome<UsualPrices> change(UsualPrices wanted, PriceListForm typed, String seen) {
+        lists.lock();
+        List<Problem> meanwhile = Seen.meanwhile(seen, PriceListForm.of(usual()).texts(), typed.texts());
+        if (meanwhile.isEmpty()) {
+            change(wanted);
+            return Outcome.done(wanted);
+        }
+        return Outcome.refused(meanwhile);
     }
 
     @Transactional

@@ -21,6 +21,7 @@ import retazo.app.runs.book.RunState;
 import retazo.app.runs.plan.RunPlanning;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entry;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Problem;
 
@@ -130,11 +131,11 @@ public class RunService {
         planning.supersede(List.of(cut(plannedCutId)));
     }
 
-    /** A bag is in its bag. */
+    /** A bag is packed and on the shelf, booked under this entry. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void markPacked(long bagId, long personId) {
+    public void markPacked(long bagId, Entry entry) {
         BagEntity bag = bags.findById(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
-        bag.pack(personId, clock.instant());
+        bag.pack(entry.personId(), entry.clientId(), clock.instant());
         stock.release(book.promisesTo(Set.of(bagId)));
         settle(locked(bag.runId()));
     }

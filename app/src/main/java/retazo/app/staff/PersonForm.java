@@ -2,10 +2,13 @@ package retazo.app.staff;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.Typed;
 import retazo.core.measure.Problem;
 
 /** A person as typed by the owner. An empty password keeps the one there is. */
@@ -16,8 +19,6 @@ record PersonForm(
         @Nullable List<String> jobs,
         @Nullable String active) {
 
-    private static final int SHORTEST_PASSWORD = 8;
-    private static final int LONGEST_PASSWORD = 64;
     private static final Pattern SIGN_IN_NAME = Pattern.compile("[a-z0-9.-]{2,30}");
 
     static PersonForm empty() {
@@ -50,13 +51,18 @@ record PersonForm(
     }
 
     /** Empty when none was typed and none is needed. */
-    String readPassword(FieldReader reader, boolean needed) {
+    String readPassword(FieldReader reader, boolean needed, String forName) {
         String text = password == null ? "" : password;
-        boolean wrong = text.isEmpty() ? needed : text.length() < SHORTEST_PASSWORD || text.length() > LONGEST_PASSWORD;
-        if (wrong) {
-            reader.add(Problem.at("password", "person.password", SHORTEST_PASSWORD, LONGEST_PASSWORD));
+        if (needed || !text.isEmpty()) {
+            PasswordRule.problem("password", text, forName).ifPresent(reader::add);
         }
         return text;
+    }
+
+    /** What stands in its fields, but for the password and the name that cannot be changed. */
+    Map<String, String> texts() {
+        return Map.of(
+                "name", Typed.text(name), "jobs", String.join(", ", new TreeSet<>(Typed.list(jobs))), "active", isActive() ? "on" : "off");
     }
 
     Set<Job> readJobs(FieldReader reader) {

@@ -1,6 +1,12 @@
 package retazo.app.staff;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -10,15 +16,21 @@ import org.springframework.security.authorization.AuthorityAuthorizationManager;
 import org.springframework.security.authorization.AuthorizationManager;
 import org.springframework.security.authorization.AuthorizationManagers;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.core.session.SessionRegistry;
-import org.springframework.security.core.session.SessionRegistryImpl;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.access.AccessDeniedHandlerImpl;
+import org.springframework.security.web.access.DelegatingAccessDeniedHandler;
 import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
-import org.springframework.security.web.session.HttpSessionEventPublisher;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 
 /** Which right each address asks for; what is not listed needs a sign-in. */
 @Configuration
@@ -48,7 +60,15 @@ class SecuritySetup {
     }
 
     @Bean
-    SecurityFilterChain pages(HttpSecurity http, SessionRegistry sessions) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, SignInThrottle throttle) throws Exception {
+        SavedRequestAwareAuthenticationSuccessHandler signedIn = new SavedRequestAwareAuthenticationSuccessHandler() {
+            @Override
+            public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication person)
+                    throws ServletException, IOException {
+                throttle.clear(person.getName(), request.getRemoteAddr());
+                super.onAuthenticationSuccess(request, response, person);
+            }
+        };
         http.authorizeHttpRequests(paths -> paths
                 .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
                 .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/actuator/health/**").permitAll()
@@ -74,11 +94,12 @@ class SecuritySetup {
                 .requestMatchers("/stock/**").hasAuthority(Right.STOCK.name())
                 .requestMatchers("/practice/**").hasAuthority(Right.PRACTICE.name())
                 .anyRequest().authenticated())
-                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/", false).failureUrl("/sign-in?wrong"))
+                .formLogin(form -> form.loginPage("/sign-in").successHandler(signedIn).failureUrl("/sign-in?wrong"))
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .exceptionHandling(faults -> faults.accessDeniedPage("/no-right"))
-                .sessionManagement(session -> session.sessionConcurrency(
-                        limit -> limit.maximumSessions(-1).sessionRegistry(sessions).expiredUrl("/sign-in?ended")))
+                .addFilterBefore(new SignInThrottleFilter(throttle), UsernamePasswordAuthenticationFilter.class)
+                .requestCache(cache -> cache.requestCache(pagesOnly()))
+                .exceptionHandling(faults -> faults.accessDeniedHandler(new DelegatingAccessDeniedHandler(
+                        new LinkedHashMap<>(Map.of(CsrfException.class, page("/signed-out"))), page("/no-right"))))
                 .headers(headers -> headers
                         .contentSecurityPolicy(policy -> policy.policyDirectives(NOTHING_FROM_ELSEWHERE))
                         .referrerPolicy(referrer -> referrer.policy(
@@ -91,13 +112,20 @@ class SecuritySetup {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
-    @Bean
-    SessionRegistry sessions() {
-        return new SessionRegistryImpl();
+    /** After signing in one goes on to the page that was asked for, never to a part that a script asked for. */
+    private static RequestCache pagesOnly() {
+        HttpSessionRequestCache cache = new HttpSessionRequestCache();
+        cache.setRequestMatcher(request -> {
+            String mode = request.getHeader("Sec-Fetch-Mode");
+            return request.getMethod().equals("GET") && (mode == null || mode.equals("navigate"));
+        });
+        return cache;
     }
 
-    @Bean
-    HttpSessionEventPublisher sessionEvents() {
-        return new HttpSessionEventPublisher();
+    /** Who may not do something is shown why. */
+    private static AccessDeniedHandler page(String path) {
+        AccessDeniedHandlerImpl handler = new AccessDeniedHandlerImpl();
+        handler.setErrorPage(path);
+        return handler;
     }
 }

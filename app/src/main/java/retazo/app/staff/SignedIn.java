@@ -5,17 +5,21 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The person who is signed in: who they are and what they may do. Two with the same sign-in name are the same. */
-public final class SignedIn implements UserDetails {
+public final class SignedIn implements UserDetails, CredentialsContainer {
+
+    private static final long serialVersionUID = 1L;
 
     private final long personId;
     private final String signInName;
     private final String name;
-    private final String passwordHash;
+    private @Nullable String passwordHash;
     private final boolean active;
     private final Set<Right> rights;
 
@@ -53,8 +57,14 @@ public final class SignedIn implements UserDetails {
     }
 
     @Override
-    public String getPassword() {
+    public @Nullable String getPassword() {
         return passwordHash;
+    }
+
+    /** What is kept of somebody who is signed in has no password in it. */
+    @Override
+    public void eraseCredentials() {
+        passwordHash = null;
     }
 
     @Override

@@ -1,11 +1,13 @@
 package retazo.app.staff;
 
+import static java.util.Objects.requireNonNull;
+
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.security.core.session.SessionInformation;
-import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -14,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Seen;
+import retazo.app.shared.Typed;
 import retazo.core.measure.Problem;
 
 /** Who works in the shop and may sign in. */
@@ -22,12 +26,10 @@ public class StaffService implements UserDetailsService {
 
     private final PersonRepository people;
     private final PasswordEncoder passwords;
-    private final SessionRegistry sessions;
 
-    StaffService(PersonRepository people, PasswordEncoder passwords, SessionRegistry sessions) {
+    StaffService(PersonRepository people, PasswordEncoder passwords) {
         this.people = people;
         this.passwords = passwords;
-        this.sessions = sessions;
     }
 
     @Override
@@ -52,12 +54,12 @@ public class StaffService implements UserDetailsService {
     /** Adds a person without asking for the rules of a form: the first owner, and the people of the demo shop. */
     @Transactional
     public SignedIn addFirst(String signInName, String name, String password, Set<Job> jobs) {
-        return new SignedIn(people.saveAndFlush(PersonEntity.of(signInName, name, passwords.encode(password), jobs)));
+        return new SignedIn(people.saveAndFlush(PersonEntity.of(signInName, name, hash(password), jobs)));
     }
 
     @Transactional(readOnly = true)
     List<PersonView> all() {
-        return people.findAllByOrderByActiveDescNameAsc().stream().map(PersonView::of).toList();
+        return people.inOrder().stream().map(PersonView::of).toList();
     }
 
     @Transactional(readOnly = true)
@@ -70,42 +72,91 @@ public class StaffService implements UserDetailsService {
         FieldReader reader = new FieldReader();
         String signInName = form.readSignInName(reader);
         String name = form.readName(reader);
-        String password = form.readPassword(reader, true);
+        String password = form.readPassword(reader, true, signInName);
         Set<Job> jobs = form.readJobs(reader);
         if (people.findBySignInName(signInName).isPresent()) {
             reader.add(Problem.at("signInName", "person.sign-in-name-taken", signInName));
         }
         return reader.anyProblem()
                 ? Outcome.refused(reader.problems())
-                : Outcome.done(people.save(PersonEntity.of(signInName, name, passwords.encode(password), jobs)).id());
+                : Outcome.done(people.save(PersonEntity.of(signInName, name, hash(password), jobs)).id());
     }
 
-    /** Changes a person; what they may do changes at once, since their sessions end. */
+    /** Changes a person; they are signed out everywhere. Refused when somebody else changed them since the form was shown. */
     @Transactional
-    Outcome<Long> change(long id, PersonForm form) {
-        PersonEntity person = person(id);
+    Outcome<Long> change(long id, PersonForm form, String seen) {
+        List<PersonEntity> all = people.lockAll();
+        PersonEntity person = all.stream().filter(one -> one.id() == id).findFirst().orElseThrow(() -> new NotFoundException("person", id));
         FieldReader reader = new FieldReader();
         String name = form.readName(reader);
-        String password = form.readPassword(reader, false);
+        String password = form.readPassword(reader, false, person.signInName());
         Set<Job> jobs = form.readJobs(reader);
         boolean stillOwner = form.isActive() && jobs.contains(Job.OWNER);
-        boolean otherOwner = people.findAll().stream().anyMatch(other -> other.id() != id && other.isActiveOwner());
+        boolean otherOwner = all.stream().anyMatch(other -> other.id() != id && other.isActiveOwner());
         if (!stillOwner && person.isActiveOwner() && !otherOwner) {
             reader.add(Problem.at("jobs", "person.last-owner"));
         }
         if (reader.anyProblem()) {
             return Outcome.refused(reader.problems());
         }
-        endSessions(new SignedIn(person));
+        List<Problem> meanwhile = Seen.meanwhile(seen, PersonForm.of(person).texts(), form.texts());
+        if (!meanwhile.isEmpty()) {
+            return Outcome.refused(meanwhile);
+        }
         person.update(name, jobs, form.isActive());
         if (!password.isEmpty()) {
-            person.changePassword(passwords.encode(password));
+            person.changePassword(hash(password));
         }
+        people.flush();
+        people.signOut(person.signInName());
         return Outcome.done(id);
     }
 
-    private void endSessions(SignedIn person) {
-        sessions.getAllSessions(person, false).forEach(SessionInformation::expireNow);
+    /** Changes one's own password; all other places where one is signed in end. */
+    @Transactional
+    Outcome<Long> changeOwnPassword(long id, OwnPasswordForm form, String session) {
+        PersonEntity person = person(id);
+        if (!passwords.matches(Typed.text(form.current()), person.passwordHash())) {
+            return Outcome.refused(Problem.at("current", "person.password-wrong"));
+        }
+        String fresh = form.fresh() == null ? "" : form.fresh();
+        Optional<Problem> weak = PasswordRule.problem("fresh", fresh, person.signInName());
+        if (weak.isPresent()) {
+            return Outcome.refused(weak.get());
+        }
+        person.changePassword(hash(fresh));
+        people.flush();
+        people.signOutOthers(person.signInName(), session);
+        return Outcome.done(id);
+    }
+
+    /** Signs a person out everywhere. */
+    @Transactional
+    void signOutEverywhere(String signInName) {
+        people.signOut(signInName);
+    }
+
+    /**
+     * Lets somebody in again who is locked out: makes them an active owner with a new password, and a person if there is none of that name.
+     *
+     * @return whether there was one
+     */
+    @Transactional
+    public boolean makeOwner(String signInName, String password) {
+        Optional<PersonEntity> known = people.findBySignInName(signInName);
+        known.ifPresentOrElse(person -> {
+            Set<Job> jobs = EnumSet.of(Job.OWNER);
+            jobs.addAll(person.jobs());
+            person.update(person.name(), jobs, true);
+            person.changePassword(hash(password));
+            people.flush();
+            people.signOut(signInName);
+        }, () -> addFirst(signInName, signInName, password, Set.of(Job.OWNER)));
+        return known.isPresent();
+    }
+
+    private String hash(String password) {
+        return requireNonNull(passwords.encode(password));
     }
 
     private PersonEntity person(long id) {

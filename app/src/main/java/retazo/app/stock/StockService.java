@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.Moments;
@@ -30,21 +29,19 @@ public class StockService {
 
     private final StockItemRepository items;
     private final MovementRepository movements;
-    private final ReservationRepository reservations;
+    private final Reservations reservations;
     private final StaffService staff;
     private final MovementBook book;
     private final Entries entries;
-    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     StockService(
             StockItemRepository items,
             MovementRepository movements,
-            ReservationRepository reservations,
+            Reservations reservations,
             StaffService staff,
             MovementBook book,
             Entries entries,
-            ApplicationEventPublisher events,
             Clock clock) {
         this.items = items;
         this.movements = movements;
@@ -52,7 +49,6 @@ public class StockService {
         this.staff = staff;
         this.book = book;
         this.entries = entries;
-        this.events = events;
         this.clock = clock;
     }
 
@@ -241,8 +237,7 @@ public class StockService {
 
     private boolean isUsed(long itemId, List<MovementEntity> wrong) {
         long came = wrong.stream().filter(movement -> movement.stockItemId() == itemId).mapToLong(MovementEntity::amountCount).sum();
-        long reserved = reservations.findByStockItemIdIn(List.of(itemId)).stream().mapToLong(ReservationEntity::count).sum();
-        return items.findById(itemId).orElseThrow().onHandCount() - reserved < came;
+        return items.findById(itemId).orElseThrow().onHandCount() - reservations.count(itemId) < came;
     }
 
     /** Takes back one line of the book that stands alone, such as a counter cut. */
@@ -257,14 +252,12 @@ public class StockService {
     /** Reserves cloth; the caller holds the locks of {@link #lockBolts}. */
     @Transactional
     public void reserve(List<Promise> promises) {
-        reservations.saveAllAndFlush(promises.stream().map(ReservationEntity::of).toList());
+        reservations.reserve(promises);
     }
 
     @Transactional
     public void release(Collection<String> owners) {
-        if (!owners.isEmpty()) {
-            reservations.deleteByOwnerIn(owners);
-        }
+        reservations.release(owners);
     }
 
     /** The newest lines of an item's book, newest first. */
@@ -302,24 +295,16 @@ public class StockService {
     }
 
     private void tellIfReservedClothIsGone(long itemId) {
-        StockItemEntity item = items.findById(itemId).orElseThrow();
-        if (item.isBolt() && reserved(Set.of(itemId)).getOrDefault(itemId, Length.ZERO).isLongerThan(item.onHand())) {
-            events.publishEvent(new ReservedClothTaken(itemId));
-        }
+        reservations.tellIfGone(items.findById(itemId).orElseThrow());
     }
 
     private StockItemEntity boltEntity(long id) {
         return items.findById(id).filter(StockItemEntity::isBolt).orElseThrow(() -> new NotFoundException("bolt", id));
     }
 
-    private Map<Long, Length> reserved(Collection<Long> ids) {
-        return reservations.findByStockItemIdIn(ids).stream()
-                .collect(Collectors.toMap(ReservationEntity::stockItemId, ReservationEntity::length, Length::plus));
-    }
-
     private List<Bolt> toBolts(List<StockItemEntity> bolts) {
         List<Long> ids = bolts.stream().map(StockItemEntity::id).toList();
-        Map<Long, Length> reserved = reserved(ids);
+        Map<Long, Length> reserved = reservations.cloth(ids);
         Set<Long> started = ids.isEmpty() ? Set.of() : Set.copyOf(movements.itemsWith(ids, CUTS));
         Map<Long, String> parents = items.findAllById(bolts.stream().flatMap(bolt -> bolt.parentId().stream()).toList()).stream()
                 .collect(Collectors.toMap(StockItemEntity::id, StockItemEntity::code));

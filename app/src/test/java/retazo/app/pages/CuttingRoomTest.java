@@ -79,11 +79,11 @@ class CuttingRoomTest {
             second.press("A remnant");
             second.page().getByText("too short for bag 1").waitFor();
 
-            first.page().locator("button.ticket-go").click();
+            first.click("button.ticket-go");
 
             assertThat(first.page().locator("[role=alert]").textContent()).contains("This ticket was old", "plan 2 instead of 1");
             assertThat(first.text()).contains("cut 1 of 2");
-            first.page().locator("button.ticket-go").click();
+            first.click("button.ticket-go");
             first.page().getByText("cut 2 of 2").waitFor();
         }
         assertThat(stock.boltsOf(java.util.List.of(fabric.id()))).hasSize(2);
@@ -156,7 +156,7 @@ class CuttingRoomTest {
             packer.go("/packing/bags/" + bag);
             assertThat(packer.text()).contains("still to be cut", "missing");
             cutter.go("/cutting/" + run + "/" + bolt);
-            cutter.page().locator("button.ticket-go").click();
+            cutter.click("button.ticket-go");
             packer.go("/packing/bags/" + bag);
             packer.press(fabric.name() + " is put in");
             assertThat(packer.text()).contains("1 of 1 in the bag", "Tomas");

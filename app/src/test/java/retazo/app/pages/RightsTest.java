@@ -108,17 +108,24 @@ class RightsTest {
         owner.postRaw("/practice/people/new", "");
         owner.get("/practice/people/new");
         owner.post("/practice/people/new", Map.of(
-                "signInName", "juno", "name", "Juno", "password", "ferry-boat", "jobs", "PACKER", "active", "on"));
+                "signInName", "juno", "name", "Juno", "password", "green tide mark", "jobs", "PACKER", "active", "on"));
         long id = shop.database().sql("SELECT id FROM person WHERE sign_in_name = 'juno'").query(Long.class).single();
         Client juno = Client.nobody(shop);
         juno.get("/sign-in");
-        juno.post("/sign-in", Map.of("username", "juno", "password", "ferry-boat"));
+        juno.post("/sign-in", Map.of("username", "juno", "password", "green tide mark"));
         assertThat(juno.get("/packing").statusCode()).isEqualTo(200);
 
-        owner.get("/practice/people/" + id);
-        owner.post("/practice/people/" + id, Map.of("name", "Juno", "signInName", "juno", "password", "", "jobs", "PACKER"));
+        String seen = seen(owner.get("/practice/people/" + id).body());
+        owner.post("/practice/people/" + id, Map.of(
+                "name", "Juno", "signInName", "juno", "password", "", "jobs", "PACKER", "seen", seen));
 
         assertThat(juno.get("/packing").uri().getPath()).isEqualTo("/sign-in");
+    }
+
+    private static String seen(String page) {
+        java.util.regex.Matcher mark = java.util.regex.Pattern.compile("name=\"seen\"[^>]*value=\"([^\"]*)\"").matcher(page);
+        assertThat(mark.find()).isTrue();
+        return mark.group(1);
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.LongStream;
 import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.Tag;
@@ -41,9 +42,13 @@ class StatementsTest {
         this.statistics = entities.unwrap(SessionFactory.class).getStatistics();
     }
 
-    /** After one visit that fills what is kept. */
+    /** The least of three visits, after one that fills what is kept: others, who work off what is to be done, ask the database too. */
     private long statements(String path) {
         owner.get(path);
+        return LongStream.generate(() -> statementsOfOneVisit(path)).limit(3).min().orElseThrow();
+    }
+
+    private long statementsOfOneVisit(String path) {
         statistics.setStatisticsEnabled(true);
         long before = statistics.getPrepareStatementCount();
         assertThat(owner.get(path).statusCode()).as(path).isEqualTo(200);

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -72,8 +74,24 @@ final class Tab implements AutoCloseable {
         page.navigate(shop.address() + path);
     }
 
+    /** Presses a button and waits until what it sends has been answered. */
     void press(String button) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button)).first().click();
+        press(page, button);
+    }
+
+    static void press(Page page, String button) {
+        click(page, page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button)).first());
+    }
+
+    /** Clicks what sends a form, and waits until that has been answered. */
+    void click(String button) {
+        click(page, page.locator(button));
+    }
+
+    static void click(Page page, Locator button) {
+        button.click();
+        page.locator("form[aria-busy]").first().waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        page.waitForLoadState();
     }
 
     String text() {

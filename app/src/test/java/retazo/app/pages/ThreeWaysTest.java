@@ -255,12 +255,12 @@ class ThreeWaysTest {
             page.evaluate(PASTE, "Accents\t3 FQ\nStrips\t1 roll");
             awaited(page.getByLabel("Text to paste")).hasValue("Accents\t3 FQ\nStrips\t1 roll");
             designer.press("Keep this pattern");
-            awaited(page.locator("[data-gone]")).isVisible();
+            awaited(page.locator("[data-guard-notice=gone]")).isVisible();
             page.context().setOffline(false);
 
             page.context().clearCookies();
             designer.press("Keep this pattern");
-            awaited(page.locator("[data-signed-out]")).isVisible();
+            awaited(page.locator("[data-guard-notice=signed-out]")).isVisible();
             assertThat(page.getByLabel("Line 1, size 1").inputValue()).isEqualTo("1 1/4");
             signInElsewhere(page.context().request());
 

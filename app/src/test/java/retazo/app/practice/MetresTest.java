@@ -12,6 +12,7 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.shared.Seen;
 import retazo.core.measure.LengthUnit;
 
 /** A shop that sells by the metre and makes quilts from inch patterns. */
@@ -35,12 +36,16 @@ class MetresTest {
         before = PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart());
         Samples.done(practice.change(new PracticeForm(
                 before.measures(), before.margin(), LengthUnit.METRE.name(), before.mostSizes(), before.layers(), before.longStrips(),
-                before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings())));
+                before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings()), seen()));
+    }
+
+    private String seen() {
+        return Seen.mark(practice.form().texts());
     }
 
     @AfterEach
     void as_it_was() {
-        Samples.done(practice.change(before));
+        Samples.done(practice.change(before, seen()));
     }
 
     @Test

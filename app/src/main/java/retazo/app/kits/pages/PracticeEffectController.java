@@ -5,6 +5,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.practice.PracticeForm;
 import retazo.app.practice.PracticePage;
 import retazo.app.shared.Faults;
@@ -28,26 +29,26 @@ class PracticeEffectController {
 
     /** Tries settings out on every kit, and each part of them on one pattern; nothing is kept. */
     @PostMapping("/practice/effect")
-    String effect(PracticeForm form, Model model) {
+    String effect(PracticeForm form, @RequestParam(defaultValue = "") String seen, Model model) {
         FieldReader reader = new FieldReader();
-        return show(form, reader, model, tried(form, reader)
+        return show(form, seen, reader, model, tried(form, reader)
                 .map(practice -> new TriedSettings(effects.of(practice), onPattern.of(practice))));
     }
 
     /** The same on the pattern alone, as it is asked while somebody types. */
     @PostMapping("/practice/effect/pattern")
-    String onPattern(PracticeForm form, Model model) {
+    String onPattern(PracticeForm form, @RequestParam(defaultValue = "") String seen, Model model) {
         FieldReader reader = new FieldReader();
-        return show(form, reader, model, tried(form, reader).map(practice -> new TriedSettings(null, onPattern.of(practice))));
+        return show(form, seen, reader, model, tried(form, reader).map(practice -> new TriedSettings(null, onPattern.of(practice))));
     }
 
     private static Optional<ShopPractice> tried(PracticeForm form, FieldReader reader) {
         return form.read(reader).filter(practice -> !reader.anyProblem());
     }
 
-    private String show(PracticeForm form, FieldReader reader, Model model, Optional<TriedSettings> tried) {
+    private String show(PracticeForm form, String seen, FieldReader reader, Model model, Optional<TriedSettings> tried) {
         tried.ifPresent(effect -> model.addAttribute("tried", effect));
-        model.addAttribute("page", PracticePage.of(form, words));
+        model.addAttribute("page", PracticePage.of(form, seen, words));
         model.addAttribute("faults", Faults.of(reader.problems(), words));
         return "practice/practice";
     }

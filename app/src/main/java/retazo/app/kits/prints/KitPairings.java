@@ -104,8 +104,8 @@ public class KitPairings {
     @Transactional(readOnly = true)
     public List<Good> replacements(Kit kit, Bundle bundle) {
         Map<String, Good> inKit = kit.goodsByCode();
-        return goods.precuts().stream()
-                .filter(good -> good.perUnit() == 1 && !inKit.containsKey(good.code()))
+        return goods.singles().stream()
+                .filter(good -> !inKit.containsKey(good.code()))
                 .filter(good -> SheetYield.of(good.inKit().sheet(), bundle.good().inKit().sheet()) > 0)
                 .toList();
     }

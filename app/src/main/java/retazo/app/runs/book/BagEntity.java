@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** One bag of a run. */
@@ -50,6 +51,9 @@ public class BagEntity {
     @Column(name = "packed_by")
     private @Nullable Long packedBy;
 
+    @Column(name = "packed_entry")
+    private @Nullable UUID packedEntry;
+
     protected BagEntity() {
     }
 
@@ -62,8 +66,9 @@ public class BagEntity {
         return bag;
     }
 
-    public void pack(long personId, Instant now) {
+    public void pack(long personId, UUID entry, Instant now) {
         state = State.PACKED;
+        packedEntry = entry;
         packedBy = personId;
         packedAt = now;
     }

@@ -25,6 +25,9 @@ interface GoodRepository extends JpaRepository<GoodEntity, Long> {
     @Query("SELECT g FROM GoodEntity g WHERE g.kind = 'PRECUT' ORDER BY g.name, g.id")
     List<GoodEntity> precuts();
 
+    @Query("SELECT g FROM GoodEntity g WHERE g.kind IN ('PRECUT', 'SHOP_CUT') AND g.perUnit = 1 ORDER BY g.name, g.id")
+    List<GoodEntity> singles();
+
     Optional<GoodEntity> findByCode(String code);
 
     List<GoodEntity> findByPatternIdIn(Collection<Long> patternIds);

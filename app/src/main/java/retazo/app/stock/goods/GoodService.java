@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
@@ -90,6 +91,12 @@ public class GoodService {
     @Transactional(readOnly = true)
     public List<Good> precuts() {
         return goods.precuts().stream().map(GoodEntity::toGood).toList();
+    }
+
+    /** All precuts of one piece that the shop keeps, bought or cut off its bolts, by name. */
+    @Transactional(readOnly = true)
+    public List<Good> singles() {
+        return goods.singles().stream().map(GoodEntity::toGood).toList();
     }
 
     /** The precuts that texts name, by the text: by its code, as it was picked, or by a name that only one has. */
@@ -253,23 +260,23 @@ public class GoodService {
     /** Adds to a good, or takes from it with a count below zero; booked twice with the same entry, it is booked once. */
     @Transactional
     public Outcome<Long> move(long goodId, long count, Reason reason, Entry entry) {
-        return entries.once(entry, "good " + goodId + " " + count + " " + reason, within -> book(goodId, count, reason, within));
+        return entries.once(
+                entry, "good " + goodId + " " + count + " " + reason, within -> book(goodId, count, reason, within, within.clientId()));
     }
 
-    private Outcome<Long> book(long goodId, long count, Reason reason, Entry entry) {
+    private Outcome<Long> book(long goodId, long count, Reason reason, Entry entry, UUID clientId) {
         StockItemEntity item = locked(goodId);
         if (item.onHandCount() + count < 0) {
             return Outcome.refused(Problem.of("good.not-enough", good(goodId).name(), item.onHandCount()));
         }
-        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientId(), clock.instant()));
+        book.write(MovementEntity.pieces(item.id(), count, reason, entry, clientId, clock.instant()));
         return Outcome.done(book.fresh(item).onHandCount());
     }
 
-    /** Adds to a good as a further step of an entry, so that it is taken back with the others. */
+    /** The same as a further step of an entry, whose id stands for all its steps together. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void addWith(long goodId, long count, Reason reason, Entry entry, int step) {
-        StockItemEntity item = locked(goodId);
-        book.write(MovementEntity.pieces(item.id(), count, reason, entry, entry.clientIdOf(step), clock.instant()));
+    public Outcome<Long> moveWith(long goodId, long count, Reason reason, Entry entry, int step) {
+        return book(goodId, count, reason, entry, entry.clientIdOf(step));
     }
 
     /** Books what was counted; a difference is a correction. */
@@ -278,7 +285,9 @@ public class GoodService {
         return entries.once(entry, "count good " + goodId + " " + counted, within -> {
             StockItemEntity item = locked(goodId);
             long difference = counted - item.onHandCount();
-            return difference == 0 ? Outcome.done(item.onHandCount()) : book(goodId, difference, Reason.CORRECTION, within);
+            return difference == 0
+                    ? Outcome.done(item.onHandCount())
+                    : book(goodId, difference, Reason.CORRECTION, within, within.clientId());
         });
     }
 

@@ -53,7 +53,7 @@ public class QuarterCuts {
         Good good = goods.quartersOf(fabrics.fabric(bolt.fabricId()), kind, bolt.usableWidth());
         return stock.take(boltId, length, Reason.SHOP_CUT, entry).match(
                 taken -> {
-                    goods.addWith(good.id(), 2 * pairs.value(), Reason.SHOP_CUT, entry, 1);
+                    goods.moveWith(good.id(), 2 * pairs.value(), Reason.SHOP_CUT, entry, 1);
                     return Outcome.done(good.id());
                 },
                 Outcome::refused);

@@ -1,0 +1,57 @@
+/**
+ * Before any form is sent: can the server be reached, and is the person still signed in? If not, the form stays as it is with all that was
+ * typed, and says so.
+ */
+import { asker, read } from "./parts.js";
+
+const notices = document.querySelector("template[data-guard]");
+const ask = asker();
+let passing = false;
+
+/** Signed in anew, the page has another token. */
+function takeToken(html) {
+    const token = read(html).querySelector("[name=_csrf]").value;
+    document.querySelectorAll("[name=_csrf]").forEach((field) => {
+        field.value = token;
+    });
+}
+
+/** @param {HTMLFormElement} form @param {"gone" | "signed-out"} what happened */
+function tell(form, what) {
+    form.querySelectorAll("[data-guard-notice]").forEach((notice) => notice.remove());
+    if (what) {
+        const notice = notices.content.querySelector(`[data-guard-notice="${what}"]`).cloneNode(true);
+        form.append(notice);
+        notice.scrollIntoView({ block: "center" });
+    }
+}
+
+document.addEventListener("submit", async (event) => {
+    const form = event.target;
+    const button = event.submitter;
+    const method = (button?.getAttribute("formmethod") ?? form.method).toLowerCase();
+    if (passing || event.defaultPrevented || method !== "post" || "unguarded" in form.dataset) {
+        return;
+    }
+    event.preventDefault();
+    form.ariaBusy = "true";
+    const answer = await ask(notices.dataset.guard);
+    if (answer.kind === "late") {
+        return;
+    }
+    if (answer.kind === "page") {
+        tell(form, "");
+        takeToken(answer.text);
+        passing = true;
+        form.requestSubmit(button);
+        passing = false;
+    } else {
+        form.ariaBusy = null;
+        tell(form, answer.kind === "signed-out" ? "signed-out" : "gone");
+    }
+});
+
+// A page that comes back is not being sent.
+window.addEventListener("pageshow", () =>
+    document.querySelectorAll("form[aria-busy]").forEach((form) => form.removeAttribute("aria-busy")),
+);

@@ -1,0 +1,18 @@
+package retazo.app.practice;
+
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.shared.Seen;
+
+/** Keeps the practice of the shop while a test does anything to it, and puts it back. */
+public record PracticeFixture(PracticeService practice, PracticeForm before) {
+
+    public static PracticeFixture kept(TestShop.Shop shop) {
+        PracticeService practice = shop.context().getBean(PracticeService.class);
+        return new PracticeFixture(practice, practice.form());
+    }
+
+    public void putBack() {
+        Samples.done(practice.change(before, Seen.mark(practice.form().texts())));
+    }
+}

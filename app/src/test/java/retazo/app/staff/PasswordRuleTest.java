@@ -1,0 +1,29 @@
+package retazo.app.staff;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Which passwords are taken. */
+class PasswordRuleTest {
+
+    @ParameterizedTest
+    @CsvSource({
+            "short word, ''", "nine char, person.password", "'         ', person.password", "aaaaaaaaaaaa, person.password-easy",
+            "abababababab, person.password-easy", "password123!, person.password-easy", "1234567890, person.password-easy",
+            "9876543210, person.password-easy", "abcdefghijkl, person.password-easy", "QWERTYUIOP, person.password-easy",
+            "Quiltshop 2026, person.password-easy", "my name is juno, person.password-name", "seven small boats, ''"})
+    void a_password_is_long_and_not_what_everybody_tries_first(String password, String code) {
+        assertThat(PasswordRule.problem("password", password, "juno").map(problem -> problem.code()).orElse("")).isEqualTo(code);
+    }
+
+    @Test
+    void the_longest_has_64_characters() {
+        String longest = "tide ".repeat(12) + "mark";
+
+        assertThat(PasswordRule.problem("password", longest, "")).isEmpty();
+        assertThat(PasswordRule.problem("password", longest + "s", "")).isPresent();
+    }
+}
