@@ -7,7 +7,8 @@ package retazo.app.audit;
 enum BookRule {
     ON_HAND("""
             SELECT i.code FROM stock_item i
-              LEFT JOIN (SELECT stock_item_id, sum(amount_ticks) AS ticks, sum(amount_count) AS count FROM movement GROUP BY stock_item_id) m
+              LEFT JOIN (SELECT stock_item_id, sum(amount_ticks) AS ticks, sum(amount_count) AS count
+                           FROM movement GROUP BY stock_item_id) m
                 ON m.stock_item_id = i.id
              WHERE (i.on_hand_ticks, i.on_hand_count) <> (coalesce(m.ticks, 0), coalesce(m.count, 0))"""),
 

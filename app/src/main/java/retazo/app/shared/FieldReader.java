@@ -12,6 +12,7 @@ import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 import retazo.core.measure.Reading;
 import retazo.core.measure.TypedLength;
+import retazo.core.measure.VisibleText;
 
 /** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
 public final class FieldReader {
@@ -98,12 +99,12 @@ public final class FieldReader {
 
     /** A text on one line, stripped, that may be empty. */
     public String optionalText(String field, @Nullable String typed, int most) {
-        String text = typed == null ? "" : typed.strip();
+        String text = typed == null ? "" : VisibleText.of(typed);
         if (text.length() > most) {
             problems.add(Problem.at(field, "text.too-long", text.length(), most));
             return text.substring(0, most);
         }
-        if (text.chars().anyMatch(Character::isISOControl)) {
+        if (text.indexOf('\n') >= 0 || VisibleText.hasControls(text)) {
             problems.add(Problem.at(field, "text.control"));
             return text.replaceAll("\\p{Cntrl}", " ");
         }

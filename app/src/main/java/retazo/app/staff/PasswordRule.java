@@ -1,5 +1,6 @@
 package retazo.app.staff;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,8 +13,10 @@ import retazo.core.measure.Problem;
  */
 final class PasswordRule {
 
-    static final int SHORTEST = 10;
+    static final int SHORTEST = 12;
     static final int LONGEST = 64;
+    /** What the hash looks at; letters beyond the Latin ones take two to four. */
+    private static final int MOST_BYTES = 72;
     private static final int FEWEST_CHARACTERS = 5;
     private static final Set<String> TRIED_FIRST = Set.of(
             "password", "passwort", "welcome", "letmein", "qwerty", "qwertz", "abcdefgh", "iloveyou", "sunshine", "princess", "football",
@@ -28,6 +31,9 @@ final class PasswordRule {
     static Optional<Problem> problem(String field, String password, String signInName) {
         if (password.length() < SHORTEST || password.length() > LONGEST) {
             return Optional.of(Problem.at(field, "person.password", SHORTEST, LONGEST));
+        }
+        if (password.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
+            return Optional.of(Problem.at(field, "person.password-long"));
         }
         String plain = password.toLowerCase(Locale.ROOT);
         // What is left without digits and signs at its ends: password123! is password.

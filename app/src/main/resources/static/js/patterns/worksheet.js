@@ -62,6 +62,6 @@ form.addEventListener("paste", async (event) => {
         replaceParts(answer.text, ["worksheet"]);
     } else if (answer.kind !== "late") {
         keep(pasted);
-        form.querySelector(answer.kind === "gone" ? "[data-gone]" : "[data-signed-out]").hidden = false;
+        form.dispatchEvent(new CustomEvent("unsent", { bubbles: true, detail: answer.kind }));
     }
 });

@@ -51,6 +51,9 @@ document.addEventListener("submit", async (event) => {
     }
 });
 
+// What a script of the page could not send is told in the same way.
+document.addEventListener("unsent", (event) => tell(event.target, event.detail === "signed-out" ? "signed-out" : "gone"));
+
 // A page that comes back is not being sent.
 window.addEventListener("pageshow", () =>
     document.querySelectorAll("form[aria-busy]").forEach((form) => form.removeAttribute("aria-busy")),

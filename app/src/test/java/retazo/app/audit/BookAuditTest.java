@@ -78,7 +78,8 @@ class BookAuditTest {
             "INSERT INTO entry (client_id, person_id, asked, result, at) VALUES (gen_random_uuid(), 1, 'kit 1 -1 KIT_SOLD', 1, now())"
                     + " | is not in the movement book: kit 1 -1 KIT_SOLD",
             "INSERT INTO movement (stock_item_id, amount_count, reason, person_id, at, client_id, group_id)"
-                    + " SELECT id, 3, 'PICKED', 1, now(), gen_random_uuid(), gen_random_uuid() FROM stock_item WHERE good_id IS NOT NULL LIMIT 1"
+                    + " SELECT id, 3, 'PICKED', 1, now(), gen_random_uuid(), gen_random_uuid() FROM stock_item"
+                    + " WHERE good_id IS NOT NULL LIMIT 1"
                     + " | bags hold another number; booked without an entry"})
     void what_does_not_agree_is_said(String broken, String said) {
         TransactionTemplate transaction = samples.bean(TransactionTemplate.class);
@@ -99,7 +100,8 @@ class BookAuditTest {
     /** The application itself may not write what is on hand; who owns the tables could. */
     @Test
     void a_wrong_amount_on_hand_is_said_with_its_code() throws SQLException {
-        String set = "UPDATE stock_item SET on_hand_count = on_hand_count + %d WHERE id = (SELECT max(id) FROM stock_item WHERE kit_id IS NOT NULL)";
+        String set = "UPDATE stock_item SET on_hand_count = on_hand_count + %d"
+                + " WHERE id = (SELECT max(id) FROM stock_item WHERE kit_id IS NOT NULL)";
         String code = shop.database().sql("SELECT code FROM stock_item WHERE kit_id IS NOT NULL ORDER BY id DESC LIMIT 1")
                 .query(String.class).single();
         try (Statement owner = DriverManager.getConnection(

@@ -141,7 +141,7 @@ class OddInputTest {
         List<String> pairs = new ArrayList<>();
         for (String name : route.names()) {
             if (random.nextInt(3) > 0) {
-                pairs.add(encoded(name) + "=" + (random.nextInt(3) > 0 ? any(ODD_VALUES) : any(List.of("1", "2", "5 in", "Fog", "on"))));
+                pairs.add(encoded(name) + "=" + (random.nextInt(3) > 0 ? any(ODD_VALUES) : any(List.of("1", "2", "5+in", "Fog", "on"))));
             }
         }
         String stem = route.names().isEmpty() ? "words" : any(route.names());

@@ -14,6 +14,7 @@ import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 import retazo.core.measure.TypedLength;
+import retazo.core.measure.VisibleText;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -84,12 +85,12 @@ final class JsonFields {
             add(place, "file.not-a-text");
             return "";
         }
-        String text = value.asString().strip();
+        String text = VisibleText.of(value.asString());
         if (text.length() > most) {
             add(place, "text.too-long", text.length(), most);
             return "";
         }
-        if (text.chars().anyMatch(letter -> Character.isISOControl(letter) && letter != '\n')) {
+        if (VisibleText.hasControls(text)) {
             add(place, "text.control");
             return "";
         }

@@ -305,7 +305,9 @@ public class GoodService {
     }
 
     private StockItemEntity locked(long goodId) {
-        items.addGood(goodId, "GOOD-" + goodId, clock.instant());
+        if (items.findByGoodId(goodId).isEmpty() && goods.existsById(goodId)) {
+            items.addGood(goodId, "GOOD-" + goodId, clock.instant());
+        }
         return book.lock(items.findByGoodId(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).id());
     }
 }

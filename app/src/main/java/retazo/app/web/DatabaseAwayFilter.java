@@ -1,4 +1,4 @@
-package retazo.app.shared;
+package retazo.app.web;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

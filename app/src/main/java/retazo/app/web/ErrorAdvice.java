@@ -1,7 +1,8 @@
-package retazo.app.shared;
+package retazo.app.web;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.BeansException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -9,11 +10,14 @@ import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
+import retazo.app.shared.NotFoundException;
 
 /** Turns what went wrong into one of our own pages. */
 @ControllerAdvice
@@ -27,7 +31,8 @@ class ErrorAdvice {
         return "error/404";
     }
 
-    @ExceptionHandler(MissingServletRequestParameterException.class)
+    @ExceptionHandler({MissingServletRequestParameterException.class, MethodArgumentNotValidException.class,
+            MissingServletRequestPartException.class, BeansException.class})
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     String incomplete() {
         return "error/400";
