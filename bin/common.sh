@@ -261,7 +261,7 @@ in_shop() {
     mkdir -p "$dir/run"
     lay_out_application "$dir/run/app"
     java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -jar "$dir/run/app/retazo.jar" --server.port=0 --server.address=127.0.0.1 \
-        --spring.main.banner-mode=off --logging.level.root=error --logging.pattern.console='%m%n' "$@"
+        --spring.main.banner-mode=off --spring.main.log-startup-info=false --logging.level.root=error --logging.pattern.console='%m%n' "$@"
 }
 
 # connect_tools : lets the tools of PostgreSQL reach the database as the one that owns the tables.

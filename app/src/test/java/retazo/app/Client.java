@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,6 +22,7 @@ public final class Client {
     private final HttpClient http;
     private final String address;
     private String token = "";
+    private Duration patience = Duration.ofMinutes(2);
 
     private Client(HttpClient http, String address) {
         this.http = http;
@@ -54,7 +56,18 @@ public final class Client {
     }
 
     public HttpResponse<String> get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/html, */*;q=0.5").GET().build());
+        return send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/html, */*;q=0.5").GET());
+    }
+
+    /** The same, by somebody who does not wait longer. */
+    public HttpResponse<String> getWithin(Duration patience, String path) {
+        this.patience = patience;
+        return get(path);
+    }
+
+    public HttpResponse<String> postWithin(Duration patience, String path, Map<String, String> fields) {
+        this.patience = patience;
+        return post(path, fields);
     }
 
     /** Posts a form with the token of the last page that had one. */
@@ -70,8 +83,7 @@ public final class Client {
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Accept", "text/html")
                 .header("Content-Type", "application/x-www-form-urlencoded")
-                .POST(HttpRequest.BodyPublishers.ofString(body))
-                .build());
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     /** Asks in any way with fields that are encoded already, however odd; all but a look carry the token. */
@@ -80,21 +92,21 @@ public final class Client {
         URI uri = URI.create(address + path + (looks && !fields.isEmpty() ? "?" + fields : ""));
         HttpRequest.Builder request = HttpRequest.newBuilder(uri).header("Accept", "text/html, */*;q=0.5");
         return send(looks
-                ? request.build()
+                ? request
                 : request.header("Content-Type", "application/x-www-form-urlencoded")
-                        .method(method, HttpRequest.BodyPublishers.ofString(fields + "&_csrf=" + encode(token))).build());
+                        .method(method, HttpRequest.BodyPublishers.ofString(fields + "&_csrf=" + encode(token))));
     }
 
-    private HttpResponse<String> send(HttpRequest request) {
+    private HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> answer = http.send(request.timeout(patience).build(), HttpResponse.BodyHandlers.ofString());
             Matcher matcher = TOKEN.matcher(answer.body());
             if (matcher.find()) {
                 token = matcher.group(1);
             }
             return answer;
         } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(request.uri().toString(), e);
+            throw new IllegalStateException(request.build().uri().toString(), e);
         }
     }
 

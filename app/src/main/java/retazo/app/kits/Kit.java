@@ -11,6 +11,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.pictures.Ink;
+import retazo.app.pictures.PictureAnswers;
 import retazo.app.shared.NotFoundException;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PrecutKind;
@@ -149,6 +150,18 @@ public record Kit(
     /** Whether our own cutting page goes into the bag; another designer's measurements may not go out. */
     public boolean hasCuttingPage() {
         return instructions().haveOurPage();
+    }
+
+    /** Stands for all that its picture shows: the size of its version, and what each role is drawn in. */
+    public String pictureMark() {
+        return PictureAnswers.mark(
+                "kit", pattern.id(), size.key(),
+                goods.entrySet().stream().map(entry -> entry.getKey() + " " + entry.getValue().code() + entry.getValue().colour()).sorted()
+                        .toList(),
+                fabrics.entrySet().stream()
+                        .map(entry -> entry.getKey() + " " + entry.getValue().code() + entry.getValue().groundColour()
+                                + entry.getValue().printColour() + entry.getValue().motifName())
+                        .sorted().toList());
     }
 
     /** How a fabric is drawn. */

@@ -45,12 +45,21 @@ public class KitService {
         this.clock = clock;
     }
 
-    /** Keeps settings that a kit has of its own. */
+    /**
+     * Keeps settings that a kit has of its own; refused where somebody else kept others since they were shown.
+     *
+     * @param seen the mark of those that were shown
+     */
     @Transactional
-    public void set(long id, KitSettings settings) {
+    public Outcome<Long> set(long id, KitSettings settings, String seen) {
+        KitSettings kept = book.kit(id).settings();
+        if (!kept.mark().equals(seen) && !kept.equals(settings)) {
+            return Outcome.refused(Problem.of("kit.settings-meanwhile"));
+        }
         KitEntity kit = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
         kit.set(settings);
         kits.saveAndFlush(kit);
+        return Outcome.done(id);
     }
 
     /** Adds a kit for every size chosen, all in one new colourway. */

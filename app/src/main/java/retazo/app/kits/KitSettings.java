@@ -3,6 +3,8 @@ package retazo.app.kits;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import retazo.app.shared.Seen;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
@@ -21,6 +23,12 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
 
     public KitSettings {
         measures = Map.copyOf(measures);
+    }
+
+    /** Stands for these settings, and for no others. */
+    public String mark() {
+        return Seen.mark(Map.of(
+                "measures", new TreeMap<>(measures).toString(), "margin", margin.toString(), "longStrips", longStrips.toString()));
     }
 
     public boolean any() {

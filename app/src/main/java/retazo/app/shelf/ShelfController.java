@@ -41,7 +41,6 @@ class ShelfController {
             @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
         ShelfPages.ListPage list = pages.list(search, Paging.number(page));
         model.addAttribute("page", list);
-        model.addAttribute("prints", list.prints());
         return "shelf/list";
     }
 

@@ -45,7 +45,7 @@ class ShelfPages {
     }
 
     /** A kit on the shelf. */
-    record ShelfLine(Kit kit, QuiltPicture picture, long onHand) {
+    record ShelfLine(Kit kit, long onHand) {
     }
 
     /**
@@ -55,10 +55,6 @@ class ShelfPages {
      * @param more   whether another page follows
      */
     record ListPage(String search, List<ShelfLine> lines, int number, boolean more) {
-
-        List<Fabric> prints() {
-            return lines.stream().flatMap(line -> line.kit().fabrics().values().stream()).distinct().toList();
-        }
     }
 
     /** A kit on the shelf with its last movements. */
@@ -77,9 +73,7 @@ class ShelfPages {
         return new ListPage(
                 search,
                 shown.stream()
-                        .map(kit -> new ShelfLine(
-                                kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
-                                requireNonNull(counts.get(kit.id())).onHand()))
+                        .map(kit -> new ShelfLine(kit, requireNonNull(counts.get(kit.id())).onHand()))
                         .toList(),
                 page, found.hasNext());
     }

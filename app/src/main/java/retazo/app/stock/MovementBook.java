@@ -31,6 +31,9 @@ public class MovementBook {
 
     public MovementEntity write(MovementEntity movement) {
         MovementEntity saved = movements.saveAndFlush(movement);
+        if (movement.reason().cuts()) {
+            items.markStarted(movement.stockItemId());
+        }
         items.findById(movement.stockItemId()).ifPresent(this::fresh);
         return saved;
     }

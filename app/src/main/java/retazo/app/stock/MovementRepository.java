@@ -1,12 +1,10 @@
 package retazo.app.stock;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 
 public interface MovementRepository extends JpaRepository<MovementEntity, Long> {
 
@@ -17,7 +15,4 @@ public interface MovementRepository extends JpaRepository<MovementEntity, Long> 
     List<MovementEntity> findByStockItemIdOrderByIdDesc(long stockItemId, Limit limit);
 
     Optional<MovementEntity> findFirstByStockItemIdOrderByIdDesc(long stockItemId);
-
-    @Query("SELECT DISTINCT m.stockItemId FROM MovementEntity m WHERE m.stockItemId IN :ids AND m.reason IN :reasons")
-    List<Long> itemsWith(Collection<Long> ids, Collection<Reason> reasons);
 }

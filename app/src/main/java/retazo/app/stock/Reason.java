@@ -19,6 +19,11 @@ public enum Reason {
     /** Cut off a bolt into quarters or eighths. */
     SHOP_CUT;
 
+    /** Whether a bolt that has such a line is no longer whole. */
+    boolean cuts() {
+        return this == CUT_FOR_RUN || this == SOLD_BY_LENGTH || this == SPLIT || this == FLAW || this == WASTE || this == SHOP_CUT;
+    }
+
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {
         return this == SOLD_BY_LENGTH || this == CORRECTION || this == KIT_SOLD || this == KIT_RETURNED || this == SHOP_CUT;

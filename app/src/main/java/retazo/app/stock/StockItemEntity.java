@@ -69,6 +69,9 @@ public class StockItemEntity {
     @Column(name = "on_hand_count", nullable = false, insertable = false, updatable = false)
     private long onHandCount;
 
+    @Column(nullable = false, insertable = false, updatable = false)
+    private boolean started;
+
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
 
@@ -100,6 +103,11 @@ public class StockItemEntity {
 
     public long id() {
         return id;
+    }
+
+    /** Whether a length was ever taken off it. */
+    boolean isStarted() {
+        return started;
     }
 
     boolean isBolt() {

@@ -50,6 +50,14 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
 
     boolean existsByCode(String code);
 
-    @Query("SELECT i.code FROM StockItemEntity i WHERE i.code LIKE concat(:stem, '%')")
-    List<String> codesLike(String stem);
+    /** A length was taken off it. */
+    @Modifying(flushAutomatically = true)
+    @Query("UPDATE StockItemEntity i SET i.started = true WHERE i.id = :id AND i.started = false")
+    void markStarted(long id);
+
+    /** The highest number that follows this start in a code, or 0. */
+    @Query(value = """
+            SELECT coalesce(max(CAST(substring(code FROM length(:stem) + 1) AS integer)), 0) FROM stock_item
+             WHERE starts_with(code, :stem) AND substring(code FROM length(:stem) + 1) ~ '^[0-9]{1,6}$'""", nativeQuery = true)
+    int highestNumber(String stem);
 }

@@ -24,9 +24,6 @@ import retazo.core.measure.Problem;
 @Service
 public class StockService {
 
-    private static final Set<Reason> CUTS = Set.of(Reason.CUT_FOR_RUN, Reason.SOLD_BY_LENGTH, Reason.SPLIT, Reason.FLAW, Reason.WASTE,
-            Reason.SHOP_CUT);
-
     private final StockItemRepository items;
     private final MovementRepository movements;
     private final Reservations reservations;
@@ -272,12 +269,7 @@ public class StockService {
     /** The next free code with this start: {@code 0417-2} after {@code 0417-1}. */
     @Transactional(readOnly = true)
     public String nextCode(String stem) {
-        int most = items.codesLike(stem).stream()
-                .map(code -> code.substring(stem.length()))
-                .filter(rest -> rest.matches("\\d{1,6}"))
-                .mapToInt(Integer::parseInt)
-                .max()
-                .orElse(0);
+        int most = items.highestNumber(stem);
         return stem.isEmpty() ? "%04d".formatted(most + 1) : stem + (most + 1);
     }
 
@@ -305,13 +297,12 @@ public class StockService {
     private List<Bolt> toBolts(List<StockItemEntity> bolts) {
         List<Long> ids = bolts.stream().map(StockItemEntity::id).toList();
         Map<Long, Length> reserved = reservations.cloth(ids);
-        Set<Long> started = ids.isEmpty() ? Set.of() : Set.copyOf(movements.itemsWith(ids, CUTS));
         Map<Long, String> parents = items.findAllById(bolts.stream().flatMap(bolt -> bolt.parentId().stream()).toList()).stream()
                 .collect(Collectors.toMap(StockItemEntity::id, StockItemEntity::code));
         return bolts.stream()
                 .map(item -> new Bolt(
                         item.id(), item.code(), item.fabricId(), item.lot(), item.place(), item.usableWidth(), item.onHand(),
-                        reserved.getOrDefault(item.id(), Length.ZERO), started.contains(item.id()), item.measuredAt(),
+                        reserved.getOrDefault(item.id(), Length.ZERO), item.isStarted(), item.measuredAt(),
                         item.parentId().map(parents::get)))
                 .toList();
     }

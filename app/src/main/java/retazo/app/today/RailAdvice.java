@@ -7,6 +7,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.thymeleaf.context.LazyContextVariable;
 import retazo.app.shared.FormIds;
 import retazo.app.staff.SignedIn;
 
@@ -25,9 +26,15 @@ class RailAdvice {
         if (person != null) {
             model.addAttribute("me", person);
             model.addAttribute("ids", new FormIds());
-            // A page about a fault must not ask the database, which may be the fault.
-            Waiting waiting = request.getDispatcherType() == DispatcherType.ERROR ? Waiting.NOTHING : today.waiting(person);
-            model.addAttribute("rail", Rail.of(person, request.getRequestURI(), waiting));
+            // A page about a fault must not ask the database, which may be the fault; what has no rail asks it nothing either.
+            boolean fault = request.getDispatcherType() == DispatcherType.ERROR;
+            String place = request.getRequestURI();
+            model.addAttribute("rail", new LazyContextVariable<Rail>() {
+                @Override
+                protected Rail loadValue() {
+                    return Rail.of(person, place, fault ? Waiting.NOTHING : today.waiting(person));
+                }
+            });
         }
     }
 }

@@ -82,7 +82,9 @@ class KitServiceTest {
         Fabric flannel = samples.fabric(ClothKind.FLANNEL);
         long id = samples.kit(flannel);
 
-        kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)));
+        int unseen = kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)), "of others").match(kept -> 1, problems -> 0);
+        assertThat(unseen).isZero();
+        Samples.done(kits.set(id, KitSettings.NONE.onWidth(Length.ofInches(38)), KitSettings.NONE.mark()));
 
         KitWorks works = samples.bean(KitWorks.class);
         KitFabric cloth = works.cloth(book.kit(id), works.practiceOf(book.kit(id)), Map.of()).cloth(flannel);

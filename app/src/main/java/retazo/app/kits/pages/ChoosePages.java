@@ -3,12 +3,9 @@ package retazo.app.kits.pages;
 import java.util.List;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
-import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.pictures.QuiltPicture;
-import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.size.QuiltSize;
 
 /** Where the pattern of a new kit is chosen. */
@@ -23,8 +20,8 @@ class ChoosePages {
         this.patterns = patterns;
     }
 
-    /** A pattern that can be chosen, with a picture of its first size. */
-    record Offered(PatternVersion version, List<String> sizes, QuiltPicture picture) {
+    /** A pattern that can be chosen. */
+    record Offered(PatternVersion version, List<String> sizes) {
     }
 
     /** The patterns that were looked for, the first of them by name; {@code more} if there are others. */
@@ -38,9 +35,6 @@ class ChoosePages {
     }
 
     private static Offered offered(PatternVersion pattern) {
-        QuiltDesign design = pattern.design();
-        return new Offered(
-                pattern, design.sizes().stream().map(QuiltSize::name).toList(),
-                QuiltPicture.of("pattern-" + pattern.patternId(), design, design.sizes().get(0), PatternHead.inks(design)));
+        return new Offered(pattern, pattern.design().sizes().stream().map(QuiltSize::name).toList());
     }
 }

@@ -23,7 +23,6 @@ class KitController {
             @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
         KitPages.ListPage list = pages.list(search, Paging.number(page));
         model.addAttribute("page", list);
-        model.addAttribute("prints", list.prints());
         return "kits/list";
     }
 

@@ -15,7 +15,6 @@ import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
-import retazo.app.pictures.QuiltPicture;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.goods.Good;
@@ -45,7 +44,7 @@ class KitPages {
     }
 
     /** A kit in the list. */
-    record Listed(Kit kit, QuiltPicture picture, long possible, String stops, long onShelf) {
+    record Listed(Kit kit, long possible, String stops, long onShelf) {
     }
 
     /**
@@ -55,11 +54,6 @@ class KitPages {
      * @param more   whether another page follows
      */
     record ListPage(String search, List<Listed> kits, int number, boolean more) {
-
-        /** The fabrics that are drawn. */
-        List<Fabric> prints() {
-            return kits.stream().flatMap(one -> one.kit().fabrics().values().stream()).distinct().toList();
-        }
     }
 
     @Transactional(readOnly = true)
@@ -80,7 +74,7 @@ class KitPages {
                 .toList());
         kit.goodsByCode().values().stream().filter(good -> possible.stoppedBy().contains(good.code())).map(Good::name).forEach(names::add);
         return new Listed(
-                kit, QuiltPicture.of("kit-" + kit.id(), kit.pattern().design(), kit.size(), kit::ink),
+                kit,
                 possible.bags().value(), words.list(names), onShelf);
     }
 

@@ -41,21 +41,34 @@ class KitSettingsController {
 
     /** Keeps what was tried out; what cannot be read is shown again where it was typed. */
     @PostMapping("/settings")
-    String set(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, ClothSettings settings, RedirectAttributes next) {
+    String set(
+            @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String seen,
+            ClothSettings settings, RedirectAttributes next) {
         Kit kit = book.kit(id);
         FieldReader reader = new FieldReader();
         ShopPractice wanted = settings.practice(works.practiceOf(kit), reader);
         Optional<Length> width = settings.usableWidth(reader).or(() -> kit.settings().width());
         if (reader.anyProblem()) {
-            next.addAttribute("width", settings.width());
-            next.addAttribute("squaring", settings.squaring());
-            next.addAttribute("step", settings.step());
-            next.addAttribute("margin", settings.margin());
-            return back(id, fabric, next);
+            return tryAgain(id, fabric, settings, next);
         }
         KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
-        kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(own::onWidth).orElse(own));
-        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(own::onWidth).orElse(own), seen).match(
+                kept -> {
+                    next.addFlashAttribute("done", words.text("done.kit-settings"));
+                    return back(id, fabric, next);
+                },
+                problems -> {
+                    next.addFlashAttribute("refused", words.of(problems.get(0)));
+                    return tryAgain(id, fabric, settings, next);
+                });
+    }
+
+    /** Back to the cloth, with what was typed still tried out. */
+    private static String tryAgain(long id, String fabric, ClothSettings settings, RedirectAttributes next) {
+        next.addAttribute("width", settings.width());
+        next.addAttribute("squaring", settings.squaring());
+        next.addAttribute("step", settings.step());
+        next.addAttribute("margin", settings.margin());
         return back(id, fabric, next);
     }
 
@@ -63,16 +76,20 @@ class KitSettingsController {
     @PostMapping("/long-strips")
     String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric,
             RedirectAttributes next) {
-        kits.set(id, book.kit(id).settings().with(lay));
+        KitSettings kept = book.kit(id).settings();
+        kits.set(id, kept.with(lay), kept.mark());
         next.addFlashAttribute("done", words.text("done.kit-settings"));
         return back(id, fabric, next);
     }
 
     /** Lets it follow its pattern and the shop again. */
     @PostMapping("/settings/none")
-    String follow(@PathVariable long id, @RequestParam(defaultValue = "") String fabric, RedirectAttributes next) {
-        kits.set(id, KitSettings.NONE);
-        next.addFlashAttribute("done", words.text("done.kit-settings-none"));
+    String follow(
+            @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String seen,
+            RedirectAttributes next) {
+        kits.set(id, KitSettings.NONE, seen).match(
+                kept -> next.addFlashAttribute("done", words.text("done.kit-settings-none")),
+                problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return back(id, fabric, next);
     }
 

@@ -4,13 +4,11 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
-import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternTraits;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternFileWriter;
-import retazo.app.pictures.QuiltPicture;
 import retazo.app.pictures.RoleView;
 import retazo.app.shared.Choice;
 import retazo.app.shared.Words;
@@ -33,10 +31,9 @@ class LibraryPages {
         this.words = words;
     }
 
-    /** A pattern in the list, with a picture of its first size. */
+    /** A pattern in the list. */
     record ListedPattern(
-            PatternVersion version, List<RoleView> roles, List<String> sizes, List<String> ways, List<String> units, List<String> tools,
-            QuiltPicture picture) {
+            PatternVersion version, List<RoleView> roles, List<String> sizes, List<String> ways, List<String> units, List<String> tools) {
     }
 
     /**
@@ -74,7 +71,6 @@ class LibraryPages {
                 design.sizes().stream().map(size -> size.name()).toList(),
                 traits.ways().stream().map(way -> words.text("way." + way)).toList(),
                 traits.units().stream().map(unit -> words.text("unit." + unit)).toList(),
-                PatternTools.of(pattern.content(), words),
-                QuiltPicture.of("pattern-" + pattern.patternId(), design, design.sizes().get(0), PatternHead.inks(design)));
+                PatternTools.of(pattern.content(), words));
     }
 }

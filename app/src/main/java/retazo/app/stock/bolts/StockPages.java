@@ -26,7 +26,7 @@ import retazo.core.measure.LengthUnit;
 class StockPages {
 
     private static final int LINES_OF_A_BOOK = 200;
-    private static final int FABRICS_ON_A_PAGE = 40;
+    private static final int FABRICS_ON_A_PAGE = 20;
 
     private final StockService stock;
     private final FabricService fabrics;
