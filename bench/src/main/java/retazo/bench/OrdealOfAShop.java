@@ -60,7 +60,7 @@ public final class OrdealOfAShop {
         shop.booked.close();
         System.out.printf(
                 "%d cuts sent, %d times sent again, %d refused by a rule, %d times signed out by a restart%n",
-                shop.sent.get(), shop.again.get(), shop.refused.get(), shop.signedOut.get() - STAFF);
+                shop.sent.get(), shop.again.get(), shop.refused.get(), shop.signedOut.get());
     }
 
     /** Somebody at the counter. */
@@ -70,6 +70,7 @@ public final class OrdealOfAShop {
                 .followRedirects(HttpClient.Redirect.NORMAL).build();
         private final Random random;
         private String token = "";
+        private boolean isIn;
 
         Person(int seed) {
             random = new Random(seed);
@@ -89,12 +90,14 @@ public final class OrdealOfAShop {
                 try {
                     HttpResponse<String> answer = post("/stock/counter-cut", Map.of("boltId", bolt, "length", "1/8 in", "clientId", id));
                     String page = answer.uri().getPath();
-                    if (page.equals("/sign-in") || answer.body().contains("You were signed out")) {
-                        signedOut.incrementAndGet();
+                    if (page.equals("/sign-in") || answer.statusCode() == 403) {
+                        signedOut.addAndGet(isIn ? 1 : 0);
+                        isIn = false;
                         get("/sign-in");
                         post("/sign-in", Map.of("username", "marisol", "password", "ferry"));
                     } else if (answer.statusCode() == 200 && answer.body().contains("booked off")) {
                         booked.println(id);
+                        isIn = true;
                         return;
                     } else if (answer.statusCode() == 200) {
                         refused.incrementAndGet();

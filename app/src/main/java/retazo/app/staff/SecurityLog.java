@@ -13,6 +13,7 @@ import org.springframework.security.authorization.SpringAuthorizationEventPublis
 import org.springframework.security.authorization.event.AuthorizationDeniedEvent;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
 /** Writes into the log who signed in, who failed to, and who was kept from where they may not go; never what was typed as a password. */
 @Configuration
@@ -28,12 +29,12 @@ class SecurityLog {
 
     @EventListener
     void signedIn(InteractiveAuthenticationSuccessEvent event) {
-        LOG.info("Signed in: name='{}' details='{}'", name(event.getAuthentication()), event.getAuthentication().getDetails());
+        LOG.info("Signed in: name='{}' address='{}'", name(event.getAuthentication()), address(event.getAuthentication()));
     }
 
     @EventListener
     void failed(AbstractAuthenticationFailureEvent event) {
-        LOG.warn("Not signed in: name='{}' details='{}'", name(event.getAuthentication()), event.getAuthentication().getDetails());
+        LOG.warn("Not signed in: name='{}' address='{}'", name(event.getAuthentication()), address(event.getAuthentication()));
     }
 
     @EventListener
@@ -43,6 +44,11 @@ class SecurityLog {
             LOG.warn("Kept from where they may not go: name='{}' {} {}", name(person), place.getRequest().getMethod(),
                     place.getRequest().getServletPath().replaceAll("\\p{Cntrl}", "?"));
         }
+    }
+
+    /** Without the session, which is as good as a password. */
+    private static String address(Authentication person) {
+        return person.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : "";
     }
 
     /** One line, whatever was typed. */
