@@ -98,7 +98,7 @@ class SignInTest {
         Client lost = signedIn(packer.getUsername(), PASSWORD);
         here.get("/me");
         assertThat(here.post("/me/password", Map.of("current", "wrong", "fresh", "seven small boats")).body())
-                .contains("not your password of now");
+                .contains("not your password now");
         assertThat(here.post("/me/password", Map.of("current", PASSWORD, "fresh", "password123")).body()).contains("tried first");
 
         assertThat(here.post("/me/password", Map.of("current", PASSWORD, "fresh", "seven small boats")).body())
