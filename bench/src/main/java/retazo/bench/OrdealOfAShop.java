@@ -23,7 +23,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Counter staff who book cuts while the application is killed and started again around them: each sends a cut, and sends the same again until
+ * Counter staff who book cuts while the application is killed and started again around them: each sends a cut, and the same again until
  * it is answered. What was answered as booked is written into a file, one id a line, so that it can be held against the book.
  */
 public final class OrdealOfAShop {

@@ -17,6 +17,8 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.NotFoundException;
+import retazo.app.shared.UnreadableException;
+import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.RoleKey;
@@ -31,16 +33,19 @@ public class KitBook {
     private final FabricService fabrics;
     private final GoodService goods;
     private final LeftOverBook leftOvers;
+    private final Words words;
 
-    KitBook(KitRepository kits, PatternService patterns, FabricService fabrics, GoodService goods, LeftOverBook leftOvers) {
+    KitBook(
+            KitRepository kits, PatternService patterns, FabricService fabrics, GoodService goods, LeftOverBook leftOvers, Words words) {
         this.kits = kits;
         this.patterns = patterns;
         this.fabrics = fabrics;
         this.goods = goods;
         this.leftOvers = leftOvers;
+        this.words = words;
     }
 
-    /** Some kits in the order of their ids here; one that is gone is left out. */
+    /** Some kits in the order of their ids here; one that is gone, or whose pattern cannot be read any more, is left out. */
     public List<Kit> inOrder(List<Long> ids) {
         Map<Long, Kit> byId = byIds(ids);
         return ids.stream().filter(byId::containsKey).map(byId::get).toList();
@@ -52,7 +57,9 @@ public class KitBook {
     }
 
     public Kit kit(long id) {
-        return toKits(List.of(kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id)))).get(0);
+        KitEntity found = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
+        return toKits(List.of(found)).stream().findFirst()
+                .orElseThrow(() -> new UnreadableException(words.text("kit.of-unreadable", found.colourway().name()), List.of()));
     }
 
     public Map<Long, Kit> byIds(Collection<Long> ids) {
@@ -74,6 +81,7 @@ public class KitBook {
         Map<Long, Good> copies = goods.existingCopiesOf(
                 versions.values().stream().filter(version -> !version.about().ownDesign()).map(PatternVersion::patternId).toList());
         return entities.stream()
+                .filter(entity -> versions.containsKey(entity.patternVersionId()))
                 .map(entity -> toKit(entity, requireNonNull(versions.get(entity.patternVersionId())),
                         new Known(fabricsById, goodsById, copies, leftOversByKit)))
                 .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))

@@ -8,11 +8,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
-import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.patterns.file.PatternContent;
@@ -20,6 +21,7 @@ import retazo.app.patterns.file.PatternFileReader;
 import retazo.app.patterns.file.PatternFileWriter;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.UnreadableException;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -55,17 +57,30 @@ public class PatternService {
         return toVersions(versions.newest(search, Pageable.unpaged()).getContent());
     }
 
-    /** One page of them, and whether there are more; pages count from 0. */
+    /**
+     * One page of them.
+     *
+     * @param unread the names of those by their ids that cannot be read by the rules of today
+     * @param more   whether another page follows
+     */
+    public record Found(List<PatternVersion> patterns, Map<Long, String> unread, boolean more) {
+    }
+
+    /** Pages count from 0. */
     @Transactional(readOnly = true)
-    public Slice<PatternVersion> page(PatternSearch search, int page, int size) {
+    public Found page(PatternSearch search, int page, int size) {
         Slice<PatternVersionRepository.Row> found = versions.newest(search, PageRequest.of(page, size));
-        return new SliceImpl<>(toVersions(found.getContent()), found.getPageable(), found.hasNext());
+        List<PatternVersion> read = toVersions(found.getContent());
+        Set<Long> ids = read.stream().map(PatternVersion::id).collect(Collectors.toSet());
+        Map<Long, String> unread = found.stream().filter(row -> !ids.contains(row.getId()))
+                .collect(Collectors.toMap(PatternVersionRepository.Row::getPatternId, PatternVersionRepository.Row::getName));
+        return new Found(read, unread, found.hasNext());
     }
 
     /** A pattern that is drawn, the first by name; empty where none is. */
     @Transactional(readOnly = true)
     public Optional<PatternVersion> anyDrawn() {
-        return page(new PatternSearch("", PatternFileWriter.code(Way.DRAWING), "", "", "", false), 0, 1).stream().findFirst();
+        return page(new PatternSearch("", PatternFileWriter.code(Way.DRAWING), "", "", "", false), 0, 1).patterns().stream().findFirst();
     }
 
     @Transactional(readOnly = true)
@@ -73,7 +88,7 @@ public class PatternService {
         return toVersion(versions.newestRow(patternId).orElseThrow(() -> new NotFoundException("pattern", patternId)));
     }
 
-    /** Versions by their own ids. */
+    /** Versions by their own ids; one that cannot be read by the rules of today is absent. */
     @Transactional(readOnly = true)
     public Map<Long, PatternVersion> versions(Collection<Long> versionIds) {
         return toVersions(versions.rows(versionIds)).stream().collect(Collectors.toMap(PatternVersion::id, version -> version));
@@ -184,19 +199,29 @@ public class PatternService {
                 PatternVersionEntity.of(pattern, number, document, content, personId, clock.instant()));
         return new PatternVersion(
                 kept.id(), pattern.id(), number, pattern.isArchived(),
-                requireNonNull(contents.of(List.of(kept.id())).get(kept.id())).named(pattern.name()));
+                content.named(pattern.name()));
     }
 
     private PatternVersion toVersion(PatternVersionRepository.Row row) {
-        return toVersions(List.of(row)).get(0);
+        return requireNonNull(contents.of(List.of(row.getId())).get(row.getId())).match(
+                content -> toVersion(row, content),
+                problems -> {
+                    throw new UnreadableException(row.getName(), problems);
+                });
     }
 
+    private static PatternVersion toVersion(PatternVersionRepository.Row row, PatternContent content) {
+        return new PatternVersion(
+                row.getId(), row.getPatternId(), row.getNumber(), row.getArchivedAt() != null, content.named(row.getName()));
+    }
+
+    /** Those of them that can be read. */
+
     private List<PatternVersion> toVersions(List<PatternVersionRepository.Row> rows) {
-        Map<Long, PatternContent> found = contents.of(rows.stream().map(PatternVersionRepository.Row::getId).toList());
+        Map<Long, Outcome<PatternContent>> found = contents.of(rows.stream().map(PatternVersionRepository.Row::getId).toList());
         return rows.stream()
-                .map(row -> new PatternVersion(
-                        row.getId(), row.getPatternId(), row.getNumber(), row.getArchivedAt() != null,
-                        requireNonNull(found.get(row.getId())).named(row.getName())))
+                .flatMap(row -> requireNonNull(found.get(row.getId())).match(
+                        content -> Stream.of(toVersion(row, content)), problems -> Stream.<PatternVersion>empty()))
                 .toList();
     }
 }

@@ -10,6 +10,7 @@ import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -18,10 +19,18 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import retazo.app.shared.NotFoundException;
+import retazo.app.shared.UnreadableException;
+import retazo.app.shared.Words;
 
 /** Turns what went wrong into one of our own pages. */
 @ControllerAdvice
 class ErrorAdvice {
+
+    private final Words words;
+
+    ErrorAdvice(Words words) {
+        this.words = words;
+    }
 
     private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
 
@@ -29,6 +38,16 @@ class ErrorAdvice {
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notFound() {
         return "error/404";
+    }
+
+    /** What was kept cannot be read; all else goes on. */
+    @ExceptionHandler(UnreadableException.class)
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String unreadable(UnreadableException fault, Model model) {
+        model.addAttribute("what", fault.what());
+        model.addAttribute("why", fault.problems().stream()
+                .map(problem -> problem.place().isEmpty() ? words.of(problem) : problem.place() + ": " + words.of(problem)).toList());
+        return "error/unreadable";
     }
 
     @ExceptionHandler({MissingServletRequestParameterException.class, MethodArgumentNotValidException.class,

@@ -1,7 +1,6 @@
 package retazo.app.kits.pages;
 
 import java.util.List;
-import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
@@ -30,8 +29,8 @@ class ChoosePages {
 
     Page page(String words) {
         PatternSearch search = PatternSearch.byName(words);
-        Slice<PatternVersion> found = patterns.page(search, 0, FOUND_AT_ONCE);
-        return new Page(search, found.stream().map(ChoosePages::offered).toList(), found.hasNext());
+        PatternService.Found found = patterns.page(search, 0, FOUND_AT_ONCE);
+        return new Page(search, found.patterns().stream().map(ChoosePages::offered).toList(), found.more());
     }
 
     private static Offered offered(PatternVersion pattern) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
@@ -50,10 +52,11 @@ class KitPages {
     /**
      * A page of the kits in whose names the words are.
      *
+     * @param unread the names of kits whose pattern cannot be read by the rules of today
      * @param number of the page, from 0
      * @param more   whether another page follows
      */
-    record ListPage(String search, List<Listed> kits, int number, boolean more) {
+    record ListPage(String search, List<Listed> kits, List<String> unread, int number, boolean more) {
     }
 
     @Transactional(readOnly = true)
@@ -64,7 +67,9 @@ class KitPages {
         Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
         List<Listed> lines = IntStream.range(0, shown.size())
                 .mapToObj(i -> listed(shown.get(i), possible.get(i), onHand(counts, shown.get(i).id()))).toList();
-        return new ListPage(search, lines, page, found.hasNext());
+        Set<Long> ids = shown.stream().map(Kit::id).collect(Collectors.toSet());
+        List<String> unread = found.stream().filter(title -> !ids.contains(title.id())).map(KitTitle::name).toList();
+        return new ListPage(search, lines, unread, page, found.hasNext());
     }
 
     private Listed listed(Kit kit, KitsPossible possible, long onShelf) {

@@ -1,8 +1,8 @@
 package retazo.app.patterns.library;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
-import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
@@ -39,6 +39,7 @@ class LibraryPages {
     /**
      * A page of the library, or of the patterns in it that are looked for.
      *
+     * @param unread  the names of patterns by their ids that cannot be read by the rules of today
      * @param number  of the page, from 0
      * @param more    whether another page follows
      * @param ways    in which a pattern may be known, to narrow the search
@@ -46,14 +47,15 @@ class LibraryPages {
      * @param precuts kinds that it may name
      */
     record ListPage(
-            PatternSearch search, List<ListedPattern> patterns, int number, boolean more, List<Choice> ways, List<Choice> units,
+            PatternSearch search, List<ListedPattern> patterns, Map<Long, String> unread, int number, boolean more, List<Choice> ways,
+            List<Choice> units,
             List<Choice> precuts) {
     }
 
     ListPage list(PatternSearch search, int page) {
-        Slice<PatternVersion> found = patterns.page(search, page, PATTERNS_ON_A_PAGE);
+        PatternService.Found found = patterns.page(search, page, PATTERNS_ON_A_PAGE);
         return new ListPage(
-                search, found.stream().map(this::listed).toList(), page, found.hasNext(),
+                search, found.patterns().stream().map(this::listed).toList(), found.unread(), page, found.more(),
                 Stream.of(Way.values()).map(PatternFileWriter::code).map(code -> choice(code, "way.")).toList(),
                 Stream.of(UnitKind.values()).map(kind -> choice(kind.code(), "unit.")).toList(),
                 PrecutKind.customary().stream().map(kind -> choice(kind.code(), "precut.")).toList());
