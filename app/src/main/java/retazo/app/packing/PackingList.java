@@ -17,6 +17,7 @@ import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
+import retazo.app.shared.Words;
 
 /** Puts the list of open bags together. */
 @Service
@@ -26,11 +27,13 @@ class PackingList {
     private final RunBook book;
     private final KitIndex kits;
     private final FabricService fabrics;
+    private final Words words;
 
-    PackingList(RunBook book, KitIndex kits, FabricService fabrics) {
+    PackingList(RunBook book, KitIndex kits, FabricService fabrics, Words words) {
         this.book = book;
         this.kits = kits;
         this.fabrics = fabrics;
+        this.words = words;
     }
 
     /** A bag in the list. */
@@ -53,10 +56,13 @@ class PackingList {
                 .toList();
     }
 
-    private static String missing(Bag bag, Map<Long, Fabric> fabrics) {
-        return missing(bag)
-                .map(line -> requireNonNull(fabrics.get(line.fabricId())).name() + (line.waits() ? " (no bolt)" : ""))
-                .collect(Collectors.joining(", "));
+    private String missing(Bag bag, Map<Long, Fabric> names) {
+        return words.list(missing(bag)
+                .map(line -> {
+                    String name = requireNonNull(names.get(line.fabricId())).name();
+                    return line.waits() ? words.text("packing.list.no-bolt", name) : name;
+                })
+                .toList());
     }
 
     private static Stream<Bag.ClothLine> missing(Bag bag) {

@@ -70,12 +70,4 @@ record BoltBar(
     public boolean restIsOrphan() {
         return restKind == RestRule.Kind.ORPHAN;
     }
-
-    public String restWord() {
-        return switch (restKind) {
-            case NOTHING -> "nothing left";
-            case REMNANT -> "free to sell";
-            case ORPHAN -> "too short to sell";
-        };
-    }
 }

@@ -26,13 +26,13 @@ import retazo.app.shared.Words;
 @ControllerAdvice
 class ErrorAdvice {
 
+    private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
+
     private final Words words;
 
     ErrorAdvice(Words words) {
         this.words = words;
     }
-
-    private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
 
     @ExceptionHandler({NotFoundException.class, MethodArgumentTypeMismatchException.class})
     @ResponseStatus(HttpStatus.NOT_FOUND)

@@ -40,6 +40,11 @@ document.addEventListener("submit", async (event) => {
         return;
     }
     if (answer.kind === "page") {
+        if (!form.isConnected) {
+            // Its part of the page was put anew meanwhile; what was pressed is sent all the same.
+            form.hidden = true;
+            document.body.append(form);
+        }
         tell(form, "");
         takeToken(answer.text);
         passing = true;

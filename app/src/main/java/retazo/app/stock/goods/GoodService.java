@@ -127,7 +127,8 @@ public class GoodService {
     public Good copiesOf(long patternId, String patternName) {
         return goods.findByPatternId(patternId)
                 .map(GoodEntity::toGood)
-                .orElseGet(() -> keep(NewGood.of(new GoodKind.PatternCopy(patternId), freeCode("COPY-" + patternId), patternName)));
+                .orElseGet(() -> keep(NewGood.of(
+                        new GoodKind.PatternCopy(patternId), freeCode("COPY-" + patternId), words.text("good.name.copy", patternName))));
     }
 
     /** The copies of patterns as stock, by the id of the pattern; a pattern that none were asked of is absent. */

@@ -39,7 +39,7 @@ public record NewGood(String code, String name, GoodKind kind, Colour colour) {
     }
 
     /** Copies of a pattern. */
-    static NewGood of(GoodKind.PatternCopy copies, String code, String patternName) {
-        return new NewGood(code, "Copy of " + patternName, copies, PAPER);
+    static NewGood of(GoodKind.PatternCopy copies, String code, String name) {
+        return new NewGood(code, name, copies, PAPER);
     }
 }
