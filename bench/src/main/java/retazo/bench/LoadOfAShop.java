@@ -58,7 +58,7 @@ public final class LoadOfAShop {
         int people = Integer.parseInt(arguments[1]);
         int seconds = Integer.parseInt(arguments[2]);
         Path process = Path.of("/proc", arguments[3]);
-        shop.work(people, Math.max(20, seconds / 3));
+        shop.work(people, Math.max(60, seconds));
         shop.millis.clear();
         shop.failed.clear();
         long before = processorMillis(process);
