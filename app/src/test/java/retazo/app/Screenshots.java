@@ -69,6 +69,7 @@ public final class Screenshots {
     private static void take(Page page, String address, Path picture) {
         page.navigate(address);
         page.waitForLoadState();
+        page.waitForFunction("() => [...document.images].every(image => image.complete)");
         page.screenshot(new Page.ScreenshotOptions().setPath(picture));
     }
 }
