@@ -1,5 +1,6 @@
 package retazo.app.audit;
 
+import jakarta.persistence.PersistenceException;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -7,6 +8,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /** Looks at the book whenever the application has started, while people work already, and writes into the log what does not agree. */
 @Component
@@ -34,7 +36,7 @@ class AuditAtStart {
             if (differences.isEmpty()) {
                 LOG.info("The movement book and what was done agree.");
             }
-        } catch (DataAccessException | IllegalStateException e) {
+        } catch (DataAccessException | TransactionException | PersistenceException e) {
             LOG.warn("The movement book could not be looked at: {}", e.getMessage());
         }
     }

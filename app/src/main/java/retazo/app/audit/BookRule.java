@@ -30,24 +30,24 @@ enum BookRule {
                    SELECT FROM cut_record r WHERE r.planned_cut_id = c.id AND r.outcome = 'GOOD' AND NOT r.undone)"""),
 
     BAG_WITHOUT_MOVEMENT("""
-            SELECT 'bag ' || b.number || ' of run ' || b.run_id FROM bag b JOIN stock_item i ON i.kit_id = b.kit_id
+            SELECT 'bag ' || b.number || ' of run ' || b.run_id FROM bag b
              WHERE b.state = 'PACKED' AND NOT EXISTS (
-                   SELECT FROM movement m
-                    WHERE m.group_id = b.packed_entry AND m.stock_item_id = i.id AND m.reason = 'PACKED' AND m.amount_count = 1)"""),
+                   SELECT FROM movement m JOIN stock_item i ON i.id = m.stock_item_id AND i.kit_id = b.kit_id
+                    WHERE m.group_id = b.packed_entry AND m.reason = 'PACKED' AND m.amount_count = 1)"""),
 
     MOVEMENT_WITHOUT_BAG("""
             SELECT 'movement ' || m.id FROM movement m
              WHERE m.reason = 'PACKED' AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = m.group_id AND b.state = 'PACKED')"""),
 
     PICKED("""
-            SELECT i.code
-              FROM stock_item i
+            SELECT g.code
+              FROM good g
               LEFT JOIN (SELECT p.good_id, sum(p.count) AS count FROM bag_pick p JOIN bag b ON b.id = p.bag_id AND b.state = 'PACKED'
-                          GROUP BY p.good_id) bags ON bags.good_id = i.good_id
-              LEFT JOIN (SELECT stock_item_id, -sum(amount_count) AS count FROM movement WHERE reason = 'PICKED'
-                          GROUP BY stock_item_id) book
-                ON book.stock_item_id = i.id
-             WHERE i.good_id IS NOT NULL AND coalesce(bags.count, 0) <> coalesce(book.count, 0)"""),
+                          GROUP BY p.good_id) bags ON bags.good_id = g.id
+              LEFT JOIN (SELECT i.good_id, -sum(m.amount_count) AS count
+                           FROM movement m JOIN stock_item i ON i.id = m.stock_item_id
+                          WHERE m.reason = 'PICKED' GROUP BY i.good_id) book ON book.good_id = g.id
+             WHERE coalesce(bags.count, 0) <> coalesce(book.count, 0)"""),
 
     SALE_WITHOUT_MOVEMENT("""
             SELECT e.asked FROM entry e

@@ -1,7 +1,6 @@
 package retazo.app.fabrics;
 
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,14 +42,9 @@ public class FabricService {
     /** The fabrics that texts name, by the text: by its code, as it was picked, or by a name that only one has. */
     @Transactional(readOnly = true)
     public Map<String, Fabric> named(Collection<String> texts) {
-        List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
-        List<Fabric> found = typed.isEmpty()
-                ? List.of()
-                : fabrics.named(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList()).stream()
-                        .map(FabricEntity::toFabric).toList();
-        Map<String, Fabric> named = new HashMap<>();
-        typed.forEach(text -> PickText.among(found, text, Fabric::code, Fabric::name).ifPresent(fabric -> named.put(text, fabric)));
-        return named;
+        return PickText.named(
+                texts, (codes, names) -> fabrics.named(codes, names).stream().map(FabricEntity::toFabric).toList(), Fabric::code,
+                Fabric::name);
     }
 
     /** The fabric that a text names, likewise. */

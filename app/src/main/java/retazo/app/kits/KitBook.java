@@ -56,6 +56,16 @@ public class KitBook {
         return toKits(kits.everyOne());
     }
 
+    /** The kits whose colourway names a fabric, in the same order. */
+    public List<Kit> ofFabric(long fabricId) {
+        return toKits(kits.byIds(kits.idsOfFabric(fabricId)));
+    }
+
+    /** The kits that do not follow the shop in everything, in the same order. */
+    public List<Kit> withOwnSettings() {
+        return toKits(kits.byIds(kits.idsWithOwnSettings()));
+    }
+
     public Kit kit(long id) {
         KitEntity found = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
         return toKits(List.of(found)).stream().findFirst()

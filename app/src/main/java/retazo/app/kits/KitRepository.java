@@ -10,6 +10,16 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
     @Query("SELECT k FROM KitEntity k JOIN FETCH k.colourway WHERE k.id IN :ids")
     List<KitEntity> byIds(Collection<Long> ids);
 
+    /** Those whose colourway names a fabric. */
+    @Query("SELECT DISTINCT k.id FROM KitEntity k JOIN k.colourway c JOIN c.choiceByRole choice WHERE choice.fabricId = :fabricId")
+    List<Long> idsOfFabric(long fabricId);
+
+    @Query("""
+            SELECT k.id FROM KitEntity k
+             WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL
+                OR k.overrides IS NOT EMPTY""")
+    List<Long> idsWithOwnSettings();
+
     @Query("SELECT k FROM KitEntity k JOIN FETCH k.colourway")
     List<KitEntity> everyOne();
 }

@@ -1,8 +1,12 @@
 package retazo.app.shared;
 
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,6 +34,23 @@ public final class PickText {
         List<T> byName = all.stream().filter(one -> name(name.apply(one)).equals(name(text))).toList();
         return all.stream().filter(one -> code.apply(one).equals(code(text))).findFirst()
                 .or(() -> byName.size() == 1 ? Optional.of(byName.get(0)) : Optional.empty());
+    }
+
+    /**
+     * What texts name, by the text; one that names nothing, or several, is absent.
+     *
+     * @param find all that have one of these codes, or one of these names in small letters
+     */
+    public static <T> Map<String, T> named(
+            Collection<String> texts, BiFunction<List<String>, List<String>, List<T>> find, Function<T, String> code,
+            Function<T, String> name) {
+        List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
+        List<T> found = typed.isEmpty()
+                ? List.of()
+                : find.apply(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList());
+        Map<String, T> named = new HashMap<>();
+        typed.forEach(text -> among(found, text, code, name).ifPresent(one -> named.put(text, one)));
+        return named;
     }
 
     /** What two names have in common that are the same to a person. */

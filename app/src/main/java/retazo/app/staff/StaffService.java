@@ -17,7 +17,6 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Seen;
-import retazo.app.shared.Typed;
 import retazo.core.measure.Problem;
 
 /** Who works in the shop and may sign in. */
@@ -116,7 +115,7 @@ public class StaffService implements UserDetailsService {
     @Transactional
     Outcome<Long> changeOwnPassword(long id, OwnPasswordForm form, String session) {
         PersonEntity person = person(id);
-        if (!passwords.matches(Typed.text(form.current()), person.passwordHash())) {
+        if (!passwords.matches(form.current() == null ? "" : form.current(), person.passwordHash())) {
             return Outcome.refused(Problem.at("current", "person.password-wrong"));
         }
         String fresh = form.fresh() == null ? "" : form.fresh();

@@ -89,7 +89,7 @@ public class LeftOverOffers {
     /** The largest rests of a fabric in one bag, each with what it could serve. */
     @Transactional(readOnly = true)
     public List<Offer> of(Kit kit, Fabric fabric) {
-        List<Kit> others = kits.all().stream()
+        List<Kit> others = kits.ofFabric(fabric.id()).stream()
                 .filter(other -> other.id() != kit.id() && other.isCutByTheShop() && other.lettersByFabric().containsKey(fabric))
                 .toList();
         return works.work(kit).rests(fabric.code()).stream().limit(MOST_OFFERS).map(rests -> offer(kit, fabric, rests, others)).toList();

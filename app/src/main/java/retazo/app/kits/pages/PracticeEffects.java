@@ -89,18 +89,16 @@ class PracticeEffects {
                 own.add(new Own(pattern.name(), "/patterns/" + pattern.patternId() + "/about", measures(pattern.design().overrides())));
             }
         }
-        for (Kit kit : kits.all()) {
-            if (kit.settings().any()) {
-                String margin = kit.settings().margin()
-                        .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit()))
-                        .orElse("");
-                String lay = kit.settings().longStrips()
-                        .map(one -> words.text("practice.longStrips") + " " + words.text("practice.longStrips." + one)).orElse("");
-                own.add(new Own(
-                        kit.name(), "/kits/" + kit.id() + "/cloth",
-                        Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty())
-                                .collect(Collectors.joining(", "))));
-            }
+        for (Kit kit : kits.withOwnSettings()) {
+            String margin = kit.settings().margin()
+                    .map(one -> words.text("figure.practice.margin") + " " + MarginText.write(one, practice.practice().sellingUnit()))
+                    .orElse("");
+            String lay = kit.settings().longStrips()
+                    .map(one -> words.text("practice.longStrips") + " " + words.text("practice.longStrips." + one)).orElse("");
+            own.add(new Own(
+                    kit.name(), "/kits/" + kit.id() + "/cloth",
+                    Stream.of(measures(kit.settings().measures()), margin, lay).filter(text -> !text.isEmpty())
+                            .collect(Collectors.joining(", "))));
         }
         return own;
     }

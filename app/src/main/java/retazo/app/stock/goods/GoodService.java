@@ -2,7 +2,6 @@ package retazo.app.stock.goods;
 
 import java.time.Clock;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -102,14 +101,9 @@ public class GoodService {
     /** The precuts that texts name, by the text: by its code, as it was picked, or by a name that only one has. */
     @Transactional(readOnly = true)
     public Map<String, Good> precutsNamed(Collection<String> texts) {
-        List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
-        List<Good> found = typed.isEmpty()
-                ? List.of()
-                : goods.precutsNamed(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList()).stream()
-                        .map(GoodEntity::toGood).toList();
-        Map<String, Good> named = new HashMap<>();
-        typed.forEach(text -> PickText.among(found, text, Good::code, Good::name).ifPresent(good -> named.put(text, good)));
-        return named;
+        return PickText.named(
+                texts, (codes, names) -> goods.precutsNamed(codes, names).stream().map(GoodEntity::toGood).toList(), Good::code,
+                Good::name);
     }
 
     @Transactional(readOnly = true)
