@@ -3,6 +3,7 @@ package retazo.app;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import javax.sql.DataSource;
@@ -59,6 +60,8 @@ public class TestShop implements ParameterResolver {
         ConfigurableApplicationContext context = SpringApplication.run(
                 App.class, "--server.port=0", "--retazo.demo=true", "--spring.main.banner-mode=off");
         Playwright playwright = Playwright.create();
+        // On a machine under load a page may come late and is no worse for it.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium")))
                 .setArgs(List.of(

@@ -5,6 +5,8 @@ const STEP = 1.35;
 let zoom = 1;
 const askCloth = asker();
 const askWays = asker();
+let pressed = false;
+const letGo = [];
 
 /**
  * Marks everything that is the same strip or part as what was pointed at.
@@ -35,6 +37,22 @@ for (const kind of ["pointerover", "focusin", "click"]) {
     });
 }
 
+/** Resolves when no pointer is down: what is being pressed is not put anew under the finger, so that no press is lost. */
+function released() {
+    return pressed ? new Promise((resolve) => letGo.push(resolve)) : Promise.resolve();
+}
+
+document.addEventListener("pointerdown", () => {
+    pressed = true;
+});
+for (const kind of ["pointerup", "pointercancel"]) {
+    document.addEventListener(kind, () => {
+        pressed = false;
+        // The click follows the release.
+        setTimeout(() => letGo.splice(0).forEach((resolve) => resolve()));
+    });
+}
+
 /** Puts the same from precuts and quarters beside the ways to cut the whole cloth, which takes the server longer. */
 async function compare() {
     const more = document.querySelector("[data-more-ways]");
@@ -42,6 +60,7 @@ async function compare() {
         const asked = more.textContent;
         more.textContent = more.dataset.busy ?? asked;
         const answer = await askWays(more.href);
+        await released();
         if (answer.kind === "page" && more.isConnected) {
             replaceParts(answer.text, ["ways"]);
         }

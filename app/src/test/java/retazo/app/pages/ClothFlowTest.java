@@ -234,6 +234,7 @@ class ClothFlowTest {
             awaited(page.locator(".sheet-page")).containsText("91/2in");
 
             designer.go("/kits/" + kit + "/cloth");
+            awaited(page.locator("[data-more-ways]")).hasCount(0);
             // The part of the page in which it stands may be put anew while it is sent.
             page.getByLabel("Cut this kit: Laid together")
                     .evaluate("button => { button.form.requestSubmit(button); button.form.remove(); }");
