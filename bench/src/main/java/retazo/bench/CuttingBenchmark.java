@@ -47,7 +47,7 @@ public class CuttingBenchmark {
         return new CutPlanner().plan(requests.get(next));
     }
 
-    private static CutRequest request(Random random) {
+    static CutRequest request(Random random) {
         List<LaidPiece> pieces = new ArrayList<>();
         int left = PIECES;
         for (int i = 0; i < SIZES; i++) {

@@ -1,6 +1,7 @@
 package retazo.core.cutting.strip;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -15,10 +16,11 @@ final class CoveringProgram {
 
     private static final double EPSILON = 1e-9;
     private static final int MOST_STEPS = 5_000;
+    private static final int FIRST_ROOM = 64;
 
     private final int rows;
     private final List<double[]> columns = new ArrayList<>();
-    private final List<Double> costs = new ArrayList<>();
+    private double[] costs;
     private final int[] basis;
     private final double[][] inverse;
     private final double[] level;
@@ -31,6 +33,7 @@ final class CoveringProgram {
      */
     CoveringProgram(double[] demands, double[] covers, double[] costs) {
         this.rows = demands.length;
+        this.costs = Arrays.copyOf(costs, Math.max(FIRST_ROOM, 2 * rows));
         this.basis = new int[rows];
         this.inverse = new double[rows][rows];
         this.level = new double[rows];
@@ -39,7 +42,6 @@ final class CoveringProgram {
             double[] column = new double[rows];
             column[row] = covers[row];
             columns.add(column);
-            this.costs.add(costs[row]);
             basis[row] = row;
             inverse[row][row] = 1 / covers[row];
             level[row] = demands[row] / covers[row];
@@ -48,8 +50,11 @@ final class CoveringProgram {
 
     /** Columns are numbered as they come, after the starting ones. */
     void add(double[] column, double cost) {
+        if (columns.size() == costs.length) {
+            costs = Arrays.copyOf(costs, 2 * costs.length);
+        }
+        costs[columns.size()] = cost;
         columns.add(column);
-        costs.add(cost);
     }
 
     /** Goes on to the least cost with the columns that are there. */
@@ -65,7 +70,7 @@ final class CoveringProgram {
                 }
             }
             for (int column = 0; column < columns.size(); column++) {
-                double reduced = (costs.get(column) - worth(columns.get(column))) / Math.max(1, costs.get(column));
+                double reduced = (costs[column] - worth(columns.get(column))) / Math.max(1, costs[column]);
                 if (reduced < least) {
                     least = reduced;
                     entering = column;
@@ -89,7 +94,7 @@ final class CoveringProgram {
 
     /** A negative number stands for the surplus of a row, which costs nothing. */
     private double cost(int column) {
-        return column < 0 ? 0 : costs.get(column);
+        return column < 0 ? 0 : costs[column];
     }
 
     private double worth(double[] column) {

@@ -20,32 +20,38 @@ public final class CutPlanner implements CutPlans {
 
     @Override
     public CutPlan plan(CutRequest request) {
+        if (request.joined().isEmpty()) {
+            Laying laying = new Laying(request);
+            return new CutPlan(merged(laying.strips()), laying.bound());
+        }
         Length bound = LengthBound.of(request);
-        CutPlan last = planned(request, true, bound);
-        if (request.joined().isEmpty() || last.isProved()) {
+        CutPlan last = new CutPlan(merged(joinedLast(request)), bound);
+        if (last.isProved()) {
             return last;
         }
-        CutPlan settled = planned(request, false, bound);
+        CutPlan settled = new CutPlan(merged(joinedSettled(request)), bound);
         return settled.length().isShorterThan(last.length()) ? settled : last;
     }
 
-    private static CutPlan planned(CutRequest request, boolean joinedLast, Length bound) {
+    private static List<CutStrip> joinedLast(CutRequest request) {
+        List<CutStrip> strips = laid(request, request.fixed());
+        request.joined().stream()
+                .sorted(Comparator.comparing(JoinedStrip::height).reversed())
+                .forEach(joined -> JoinedStrips.fillUp(strips, joined, request.usableWidth()));
+        return strips;
+    }
+
+    private static List<CutStrip> joinedSettled(CutRequest request) {
         List<FixedStrip> fixed = new ArrayList<>(request.fixed());
-        if (!joinedLast) {
-            request.joined().forEach(joined -> fixed.addAll(JoinedStrips.settled(joined, request.usableWidth())));
-        }
+        request.joined().forEach(joined -> fixed.addAll(JoinedStrips.settled(joined, request.usableWidth())));
+        return laid(request, fixed);
+    }
+
+    private static List<CutStrip> laid(CutRequest request, List<FixedStrip> fixed) {
         CutRequest laid = new CutRequest(request.usableWidth(), request.pieces(), fixed, List.of(), request.mostSizes());
-        boolean alone = request.fixed().isEmpty() && request.joined().isEmpty();
-        List<CutStrip> strips = new ArrayList<>(new Laying(laid, alone ? Optional.of(bound) : Optional.empty()).strips());
-        for (JoinedStrip joined : request.joined()) {
-            strips.replaceAll(strip -> JoinedStrips.renamed(strip, joined.id()));
-        }
-        if (joinedLast) {
-            request.joined().stream()
-                    .sorted(Comparator.comparing(JoinedStrip::height).reversed())
-                    .forEach(joined -> JoinedStrips.fillUp(strips, joined, request.usableWidth()));
-        }
-        return new CutPlan(merged(strips), bound);
+        List<CutStrip> strips = new ArrayList<>(new Laying(laid).strips());
+        request.joined().forEach(joined -> strips.replaceAll(strip -> JoinedStrips.renamed(strip, joined.id())));
+        return strips;
     }
 
     /** Strips that are cut alike, together; taller ones first. */
@@ -74,37 +80,51 @@ public final class CutPlanner implements CutPlans {
     private static final class Laying {
 
         private final CutRequest request;
-        private final Optional<Length> bound;
-        private final List<CutStrip> strips = new ArrayList<>();
+        private final Length bound;
+        private final List<CutStrip> strips;
 
-        Laying(CutRequest request, Optional<Length> bound) {
+        Laying(CutRequest request) {
             this.request = request;
-            this.bound = bound;
+            if (request.pieces().isEmpty()) {
+                this.bound = LengthBound.of(request);
+                this.strips = request.fixed().stream().map(strip -> StripAssembly.settled(strip, request.usableWidth())).toList();
+            } else {
+                StripRelaxation relaxation = StripRelaxation.of(request);
+                this.bound = LengthBound.of(request, relaxation);
+                this.strips = new ArrayList<>();
+                lay(relaxation);
+            }
+        }
+
+        /** What no plan for the request is shorter than. */
+        Length bound() {
+            return bound;
         }
 
         List<CutStrip> strips() {
-            if (request.pieces().isEmpty()) {
-                request.fixed().forEach(strip -> strips.add(StripAssembly.settled(strip, request.usableWidth())));
-                return strips;
-            }
-            StripCells cells = new StripCells(request);
-            StripRelaxation relaxation = new StripRelaxation(cells, cells.counts());
-            relaxation.generate();
+            return strips;
+        }
+
+        private void lay(StripRelaxation relaxation) {
+            StripCells cells = relaxation.cells();
             int[] left = cells.counts();
             layBeside(cells, relaxation, left);
             StripAssembly assembly = new StripAssembly(cells, request.usableWidth());
             new StripSearch(cells, relaxation.pool(), request.mostSizes()).shortest(left, boundOf(cells, left)).stream()
                     .sorted(Comparator.comparing((StripSearch.Cut cut) -> cut.strip().height()).reversed())
                     .forEach(cut -> strips.add(assembly.strip(cut)));
-            return strips;
         }
 
         /** In cells, for the pieces that are left to be laid on strips of their own. */
         private long boundOf(StripCells cells, int[] left) {
-            return bound.orElseGet(() -> LengthBound.of(CutRequest.of(request.usableWidth(), IntStream.range(0, left.length)
-                    .filter(piece -> left[piece] > 0)
-                    .mapToObj(piece -> cells.piece(piece).times(left[piece]))
-                    .toList()))).ticks() / cells.along(1).ticks();
+            Length least = request.fixed().isEmpty()
+                    ? bound
+                    : LengthBound.of(CutRequest.of(request.usableWidth(), IntStream
+                            .range(0, left.length)
+                            .filter(piece -> left[piece] > 0)
+                            .mapToObj(piece -> cells.piece(piece).times(left[piece]))
+                            .toList()));
+            return least.ticks() / cells.along(1).ticks();
         }
 
         /** Fills what settled strips leave of the width with pieces that are dear. */

@@ -2,7 +2,6 @@ package retazo.core.cutting.strip;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.LongStream;
@@ -19,24 +18,31 @@ final class LengthBound {
 
     /** Joined strips break into crumbs no wider than this. */
     private static final long WIDEST_CRUMB = Length.TICKS_PER_INCH / 2;
-    private static final int MOST_SUMS = 400_000;
+    private static final int TALLEST_STEP = 400_000;
 
     private LengthBound() {
     }
 
     static Length of(CutRequest request) {
-        Length settled = request.fixed().stream()
-                .map(strip -> strip.height().times(strip.count())).reduce(Length.ZERO, Length::plus);
         List<LaidPiece> pieces = new ArrayList<>(request.pieces());
         Length crumb = crumb(request);
         request.joined().forEach(joined -> crumbs(joined, request.usableWidth(), crumb).ifPresent(pieces::add));
         if (pieces.isEmpty()) {
-            return settled;
+            return settled(request);
         }
         CutRequest broken = new CutRequest(request.usableWidth(), pieces, request.fixed(), List.of(), Optional.empty());
-        StripCells cells = new StripCells(broken);
-        long ticks = cells.stacks() ? relaxed(broken, cells) : area(broken).ticks();
-        return settled.plus(new Length(nextSum(ticks, cells, tallestAlone(broken))));
+        return of(broken, StripRelaxation.of(broken));
+    }
+
+    /** @param request with pieces, without joined strips */
+    static Length of(CutRequest request, StripRelaxation relaxation) {
+        StripCells cells = relaxation.cells();
+        long ticks = cells.stacks() ? relaxed(request, cells, relaxation) : area(request).ticks();
+        return settled(request).plus(new Length(nextSum(ticks, cells, tallestAlone(request))));
+    }
+
+    private static Length settled(CutRequest request) {
+        return request.fixed().stream().map(strip -> strip.height().times(strip.count())).reduce(Length.ZERO, Length::plus);
     }
 
     /** So wide that whole crumbs fill every rest beside pieces: a part of what measures all of them and the usable width. */
@@ -62,9 +68,7 @@ final class LengthBound {
                 : Optional.of(new LaidPiece(joined.id(), crumb, joined.height(), Math.toIntExact(count), false));
     }
 
-    private static long relaxed(CutRequest request, StripCells cells) {
-        StripRelaxation relaxation = new StripRelaxation(cells, cells.counts());
-        relaxation.generate();
+    private static long relaxed(CutRequest request, StripCells cells, StripRelaxation relaxation) {
         relaxation.bound(request.fixed().stream()
                 .map(strip -> new StripRelaxation.Free(
                         cells.wholeBeside(strip.width()), cells.wholeAlong(strip.height()), strip.count()))
@@ -107,17 +111,9 @@ final class LengthBound {
         long unit = cells.along(1).ticks();
         long least = Math.max(ticks, tallest);
         long cellsNeeded = -Math.floorDiv(-least, unit);
-        if (cellsNeeded > MOST_SUMS || cellsNeeded == 0) {
+        if (cells.heights()[0] > TALLEST_STEP || cellsNeeded == 0) {
             return least;
         }
-        int most = (int) cellsNeeded + cells.heights()[cells.heights().length - 1];
-        BitSet sums = new BitSet(most + 1);
-        sums.set(0);
-        for (int height : cells.heights()) {
-            for (int sum = sums.nextSetBit(0); sum >= 0 && sum + height <= most; sum = sums.nextSetBit(sum + 1)) {
-                sums.set(sum + height);
-            }
-        }
-        return sums.nextSetBit((int) cellsNeeded) * unit;
+        return new HeightSums(cells.heights()).atLeast(cellsNeeded) * unit;
     }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -27,20 +28,20 @@ final class StripBeam {
     private record Choice(StripPattern strip, double loss) {
     }
 
-    /** The strips taken last first, as a chain. */
-    private record Beginning(int[] left, int along, double promise, Optional<StripPattern> last, Optional<Beginning> before) {
-    }
+    /** The strips taken last first, as a chain; and what is still needed is worth so much. */
+    private record Beginning(int[] left, int along, double worth, Optional<StripPattern> last, Optional<Beginning> before)
+            implements
+                Comparable<Beginning> {
 
-    /** Pieces that are left, to find beginnings that need the same. */
-    private record Left(int[] counts) {
+        /** What promises less length comes first. */
         @Override
-        public boolean equals(Object other) {
-            return other instanceof Left left && Arrays.equals(counts, left.counts);
+        public int compareTo(Beginning other) {
+            int shorter = Double.compare(promise(), other.promise());
+            return shorter != 0 ? shorter : Arrays.compare(left, other.left);
         }
 
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(counts);
+        double promise() {
+            return along + worth;
         }
     }
 
@@ -59,8 +60,8 @@ final class StripBeam {
         this.prices = prices;
         this.width = width;
         List<Choice> all = pool.stream()
-                .map(strip -> new Choice(strip, cells.heights()[strip.height()] - worth(strip)))
-                .sorted(Comparator.comparing(Choice::loss))
+                .map(strip -> new Choice(strip, cells.heights()[strip.height()] - worth(strip::count)))
+                .sorted(Comparator.comparingDouble(Choice::loss))
                 .toList();
         for (int i = 0; i < prices.length; i++) {
             int piece = i;
@@ -73,10 +74,10 @@ final class StripBeam {
                 .toArray();
     }
 
-    private double worth(StripPattern strip) {
+    private double worth(IntUnaryOperator counts) {
         double worth = 0;
         for (int piece = 0; piece < prices.length; piece++) {
-            worth += prices[piece] * strip.count(piece);
+            worth += prices[piece] * counts.applyAsInt(piece);
         }
         return worth;
     }
@@ -86,18 +87,18 @@ final class StripBeam {
         if (cellsAlong < 1 || cellsAlong > MOST_CELLS) {
             return Optional.empty();
         }
-        int[] nextSum = nextSums((int) cellsAlong);
+        int[] nextSum = new HeightSums(cells.heights()).next((int) cellsAlong);
         Optional<Beginning> shortest = Optional.empty();
-        List<Beginning> beginnings = List.of(new Beginning(needed, 0, 0, Optional.empty(), Optional.empty()));
+        List<Beginning> beginnings = List.of(new Beginning(needed, 0, worth(piece -> needed[piece]), Optional.empty(), Optional.empty()));
         while (!beginnings.isEmpty()) {
             int limit = shortest.map(Beginning::along).orElse((int) cellsAlong);
-            Map<Left, Beginning> next = new HashMap<>();
+            Map<StripPattern.Counts, Beginning> next = new HashMap<>();
             beginnings.forEach(one -> goOn(one, limit, nextSum, next));
             Optional<Beginning> before = shortest;
-            shortest = Optional.ofNullable(next.get(new Left(new int[prices.length]))).or(() -> before);
+            shortest = Optional.ofNullable(next.get(new StripPattern.Counts(new int[prices.length]))).or(() -> before);
             beginnings = next.values().stream()
                     .filter(one -> dearest(one.left()) >= 0)
-                    .sorted(Comparator.comparing(Beginning::promise).thenComparing(Beginning::left, Arrays::compare))
+                    .sorted()
                     .limit(width)
                     .toList();
         }
@@ -112,10 +113,14 @@ final class StripBeam {
         return strips;
     }
 
-    private void goOn(Beginning from, int limit, int[] nextSum, Map<Left, Beginning> next) {
+    private void goOn(Beginning from, int limit, int[] nextSum, Map<StripPattern.Counts, Beginning> next) {
         int branches = 0;
         for (Choice choice : choices.get(dearest(from.left()))) {
             StripPattern strip = choice.strip();
+            if (from.promise() + choice.loss() >= limit + SLACK) {
+                // What is left is worth no less than that without the strip, and those that follow lose more.
+                return;
+            }
             int[] left = new int[prices.length];
             double worth = 0;
             for (int k = 0; k < left.length; k++) {
@@ -127,31 +132,13 @@ final class StripBeam {
             if (least < nextSum.length && along + nextSum[least] < limit) {
                 branches++;
                 next.merge(
-                        new Left(left), new Beginning(left, along, along + worth, Optional.of(strip), Optional.of(from)),
+                        new StripPattern.Counts(left), new Beginning(left, along, worth, Optional.of(strip), Optional.of(from)),
                         (one, other) -> one.along() <= other.along() ? one : other);
             }
             if (branches == MOST_BRANCHES) {
                 return;
             }
         }
-    }
-
-    /** For every length the least sum of strip heights that reaches it; the limit where none below it does. */
-    private int[] nextSums(int limit) {
-        boolean[] isSum = new boolean[limit];
-        isSum[0] = true;
-        for (int sum = 0; sum < limit; sum++) {
-            for (int height : cells.heights()) {
-                isSum[sum] |= height <= sum && isSum[sum - height];
-            }
-        }
-        int[] next = new int[limit];
-        int last = limit;
-        for (int length = limit - 1; length >= 0; length--) {
-            last = isSum[length] ? length : last;
-            next[length] = last;
-        }
-        return next;
     }
 
     /** The dearest piece that is left; -1 if none is. */

@@ -160,16 +160,34 @@ final class StripBuilder {
         return chosen(best, taken, width, limited);
     }
 
-    /** Lets up to so many of a kind into a knapsack; says how many each width took. */
+    /**
+     * Lets up to so many of a kind into a knapsack; says how many each width took.
+     *
+     * <p>Of the widths that leave the same rest by this one's, which of the narrower ones to go on from is the greatest of a window that
+     * moves along: kept in falling order, each comes and goes once (the bounded knapsack in the time of the unbounded, Pisinger). Of
+     * equal ones the fewest are taken.
+     */
     private static byte[] take(long[] before, long[] best, int across, long value, int most) {
         byte[] taken = new byte[best.length];
-        for (int x = best.length - 1; x >= across; x--) {
-            for (int count = 1; count <= most && count * across <= x; count++) {
-                long with = before[x - count * across] + count * value;
-                if (with > best[x]) {
-                    best[x] = with;
-                    taken[x] = (byte) count;
+        int[] window = new int[best.length / across + 1];
+        long[] worth = new long[window.length];
+        for (int rest = 0; rest < across; rest++) {
+            int first = 0;
+            int end = 0;
+            for (int k = 0, x = rest; x < best.length; k++, x += across) {
+                long alone = before[x] - k * value;
+                if (first < end && window[first] < k - most) {
+                    first++;
                 }
+                if (first < end && worth[first] + k * value > best[x]) {
+                    best[x] = worth[first] + k * value;
+                    taken[x] = (byte) (k - window[first]);
+                }
+                while (first < end && worth[end - 1] <= alone) {
+                    end--;
+                }
+                window[end] = k;
+                worth[end++] = alone;
             }
         }
         return taken;

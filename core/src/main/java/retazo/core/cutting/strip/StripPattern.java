@@ -180,7 +180,26 @@ final class StripPattern {
         return pattern;
     }
 
-    boolean holdsAsMuchAs(StripPattern other) {
-        return height == other.height && Arrays.equals(counts, other.counts);
+    /** Equal for strips of the same height that hold the same pieces, wherever they lie; to be asked when it is finished. */
+    Held held() {
+        return new Held(height, new Counts(counts));
+    }
+
+    /** How many of each piece, to find what holds or needs the same. */
+    record Counts(int[] counts) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Counts same && Arrays.equals(counts, same.counts);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(counts);
+        }
+    }
+
+    /** What a strip holds, and how high it is. */
+    record Held(int height, Counts counts) {
     }
 }

@@ -2,7 +2,9 @@ package retazo.core.cutting.strip;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
@@ -28,6 +30,7 @@ final class StripRelaxation {
     private final int[] rows;
     private final CoveringProgram program;
     private final List<StripPattern> pool = new ArrayList<>();
+    private final Set<StripPattern.Held> held = new HashSet<>();
     private final StripTables tables;
     private long[] prices;
     private BigInteger worth = BigInteger.ZERO;
@@ -45,6 +48,7 @@ final class StripRelaxation {
         for (int row = 0; row < rows.length; row++) {
             StripPattern alone = StripPattern.alone(rows[row], needed[rows[row]], cells);
             pool.add(alone);
+            held.add(alone.held());
             demands[row] = needed[rows[row]];
             covers[row] = alone.count(rows[row]);
             costs[row] = cost(alone);
@@ -53,13 +57,25 @@ final class StripRelaxation {
         this.prices = new long[needed.length];
     }
 
+    /** All pieces of a request, generated: the bound and the search both start from it. Joined strips are not looked at. */
+    static StripRelaxation of(CutRequest request) {
+        StripCells cells = new StripCells(request);
+        StripRelaxation relaxation = new StripRelaxation(cells, cells.counts());
+        relaxation.generate();
+        return relaxation;
+    }
+
+    StripCells cells() {
+        return cells;
+    }
+
     private double cost(StripPattern strip) {
         return cells.along(cells.heights()[strip.height()]).ticks() / TICKS_PER_INCH;
     }
 
     /** A strip that may be taken, if the program does not have it. */
     void offer(StripPattern strip) {
-        if (pool.stream().noneMatch(strip::holdsAsMuchAs)) {
+        if (held.add(strip.held())) {
             pool.add(strip);
             double[] column = new double[rows.length];
             for (int row = 0; row < rows.length; row++) {

@@ -58,12 +58,14 @@ final class StripSearch {
     }
 
     private final StripCells cells;
+    private final HeightSums sums;
     private final List<StripPattern> pool;
     private final Optional<Integer> mostSizes;
 
     /** @param pool strips found before; more are added */
     StripSearch(StripCells cells, List<StripPattern> pool, Optional<Integer> mostSizes) {
         this.cells = cells;
+        this.sums = new HeightSums(cells.heights());
         this.mostSizes = mostSizes;
         this.pool = new ArrayList<>(pool.stream().filter(this::isAllowed).toList());
     }
@@ -73,7 +75,7 @@ final class StripSearch {
         Effort effort = Effort.of(cells);
         List<Cut> best = eachAlone(needed);
         for (int i = 0; i < effort.dives && length(best) > boundCells; i++) {
-            best = shorter(best, dive(needed, i / 2 - 1, i % 2 == 0, effort.stepwise));
+            best = dive(needed, i / 2 - 1, i % 2 == 0, effort.stepwise, best);
         }
         for (int i = 0; i < effort.searches && length(best) > boundCells; i++) {
             best = searched(needed, best, KEPT_OPEN[i / 2], i % 2 == 0, effort);
@@ -142,17 +144,24 @@ final class StripSearch {
         return cuts.stream().mapToLong(cut -> (long) cells.heights()[cut.strip().height()] * cut.times()).sum();
     }
 
-    /** @param aside at which step the second best strip is taken; -1 for never */
-    private List<Cut> dive(int[] needed, int aside, boolean stacked, boolean stepwise) {
+    /**
+     * What a dive finds, if it is no longer than what is known; given up where what it took and what the rest is worth are longer.
+     *
+     * @param aside at which step the second best strip is taken; -1 for never
+     */
+    private List<Cut> dive(int[] needed, int aside, boolean stacked, boolean stepwise, List<Cut> known) {
         int[] left = needed.clone();
         List<Cut> cuts = new ArrayList<>();
         for (int step = 0; Arrays.stream(left).anyMatch(count -> count > 0); step++) {
             StripRelaxation relaxation = relaxed(left, stacked);
+            if (sums.atLeast(length(cuts) + relaxation.worthCells()) > length(known)) {
+                return known;
+            }
             if (!takeWhole(relaxation, left, cuts, stepwise)) {
                 take(greatestPart(relaxation, left, step == aside ? 1 : 0), 1, left, cuts);
             }
         }
-        return cuts;
+        return shorter(known, cuts);
     }
 
     private StripRelaxation relaxed(int[] left, boolean stacked) {
