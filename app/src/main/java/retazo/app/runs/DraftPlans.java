@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,12 +19,12 @@ import retazo.app.kits.KitWorks;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.BoltLayout;
+import retazo.app.runs.plan.BoltPlans;
 import retazo.app.runs.plan.GoodLimit;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
-import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.RestRule;
 
 /** Works out what stock gives for drafts of runs. */
@@ -35,51 +36,64 @@ class DraftPlans {
     private final StockService stock;
     private final GoodService goods;
     private final PracticeService practice;
+    private final BoltPlans plans;
 
-    DraftPlans(KitBook kits, KitWorks kitWorks, StockService stock, GoodService goods, PracticeService practice) {
+    DraftPlans(KitBook kits, KitWorks kitWorks, StockService stock, GoodService goods, PracticeService practice, BoltPlans plans) {
         this.kits = kits;
         this.kitWorks = kitWorks;
         this.stock = stock;
         this.goods = goods;
         this.practice = practice;
+        this.plans = plans;
     }
 
     /** What stock gives for a draft now; nothing is reserved by asking. */
     @Transactional(readOnly = true)
     DraftPlan plan(Run run) {
         List<KitWork> works = works(run);
-        return plan(run, works, stock.boltsOf(fabricIds(works)));
+        return plan(asked(run, works, stock.boltsOf(fabricIds(works))));
     }
 
-    /** The same with its bolts and goods locked until the transaction ends. */
-    DraftPlan lockedPlan(Run run, List<KitWork> works) {
+    /**
+     * The same with its bolts and goods locked until the transaction ends; empty where stock is not what {@link #plan} saw, so that it has
+     * to be planned anew: that is not done while others wait for the bolts.
+     */
+    Optional<DraftPlan> lockedPlan(Run run, List<KitWork> works) {
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
         goods.lock(goodIds(works));
-        return plan(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
+        Asked asked = asked(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
+        return Optional.of(asked).filter(one -> plans.knows(one.layout())).map(this::plan);
     }
 
-    private DraftPlan plan(Run run, List<KitWork> works, List<Bolt> bolts) {
+    /** A draft with all that its plan comes from. */
+    private record Asked(Run run, List<KitWork> works, List<Bolt> bolts, GoodLimit limit, BoltLayout layout) {
+    }
+
+    private Asked asked(Run run, List<KitWork> works, List<Bolt> bolts) {
         GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), goods.counts(goodIds(works)));
         List<BoltLayout.Bags> wanted = new ArrayList<>();
         for (int i = 0; i < works.size(); i++) {
-            KitWork work = works.get(i);
-            Map<String, Long> ids = work.kit().fabricIdByCode();
-            wanted.add(new BoltLayout.Bags(
-                    "kit-" + work.kit().id(),
-                    limit.quantities().get(i),
-                    work.bill().lines().stream()
-                            .flatMap(line -> line.match(
-                                    cut -> Stream.of(new BoltLayout.Piece(requireNonNull(ids.get(cut.fabricCode())), cut.length(),
-                                            cut.plannedWidth())),
-                                    picked -> Stream.<BoltLayout.Piece>empty()))
-                            .toList()));
+            wanted.add(new BoltLayout.Bags("kit-" + works.get(i).kit().id(), limit.quantities().get(i), pieces(works.get(i))));
         }
-        BoltLayout layout = new BoltLayout(wanted, bolts, RestRule.of(practice.practice()));
-        BoltPlan inOrder = layout.inOrderAsked();
-        boolean clothSuffices = layout.isWhole(inOrder);
+        return new Asked(run, works, bolts, limit, new BoltLayout(wanted, bolts, RestRule.of(practice.practice())));
+    }
+
+    private static List<BoltLayout.Piece> pieces(KitWork work) {
+        Map<String, Long> ids = work.kit().fabricIdByCode();
+        return work.bill().lines().stream()
+                .flatMap(line -> line.match(
+                        cut -> Stream.of(new BoltLayout.Piece(requireNonNull(ids.get(cut.fabricCode())), cut.length(), cut.plannedWidth())),
+                        picked -> Stream.<BoltLayout.Piece>empty()))
+                .toList();
+    }
+
+    private DraftPlan plan(Asked asked) {
+        BoltPlans.Answers answers = plans.answers(asked.layout());
+        boolean clothSuffices = asked.layout().isWhole(answers.inOrder());
         return new DraftPlan(
-                works, run.asked(), bolts, layout.mostBags(), inOrder, clothSuffices && limit.shortages().isEmpty(),
-                clothSuffices ? List.of() : layout.shortages(), limit.shortages());
+                asked.works(), asked.run().asked(), asked.bolts(), answers.mostBags(), answers.inOrder(),
+                clothSuffices && asked.limit().shortages().isEmpty(), clothSuffices ? List.of() : asked.layout().shortages(),
+                asked.limit().shortages());
     }
 
     /** The kits of a run with their bills, by the practice of now. */

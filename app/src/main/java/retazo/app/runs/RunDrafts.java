@@ -2,9 +2,9 @@ package retazo.app.runs;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import retazo.app.kits.KitWork;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunEntity;
@@ -16,29 +16,30 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
-import retazo.core.bolt.BoltPlan;
 import retazo.core.measure.Problem;
 
-/** Drafts of runs: what stock gives for one, and its confirmation, which freezes bills and reserves cloth. */
+/** Drafts of runs: what is asked for, until it is confirmed or thrown away. */
 @Service
 public class RunDrafts {
+
+    private static final int MOST_BEGINNINGS = 5;
 
     private final RunRepository runs;
     private final RunLineRepository runLines;
     private final RunBook book;
     private final DraftPlans plans;
-    private final ConfirmedBags bags;
+    private final RunConfirmation confirmation;
     private final Entries entries;
     private final Clock clock;
 
     RunDrafts(
-            RunRepository runs, RunLineRepository runLines, RunBook book, DraftPlans plans, ConfirmedBags bags, Entries entries,
+            RunRepository runs, RunLineRepository runLines, RunBook book, DraftPlans plans, RunConfirmation confirmation, Entries entries,
             Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.book = book;
         this.plans = plans;
-        this.bags = bags;
+        this.confirmation = confirmation;
         this.entries = entries;
         this.clock = clock;
     }
@@ -72,36 +73,21 @@ public class RunDrafts {
     }
 
     /**
-     * Confirms a draft: bags are numbered, bills frozen, cloth reserved.
+     * Confirms a draft: bags are numbered, bills frozen, cloth reserved. It is planned while nothing is locked; then all is locked, and
+     * that plan is taken if stock is still what it was planned from. If not, it begins again, a few times.
      *
      * @param seen how many bags of each kit the person saw; refused when stock gives other numbers by now
      */
-    @Transactional
     Outcome<Long> confirm(long runId, DraftPlan.Answer answer, List<Integer> seen) {
-        RunEntity entity = runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
-        if (entity.state() != RunState.DRAFT) {
-            return Outcome.refused(Problem.of("run.not-a-draft"));
+        Optional<Outcome<Long>> outcome = confirmation.confirm(runId, answer, seen);
+        for (int beginning = 1; beginning < MOST_BEGINNINGS && outcome.isEmpty(); beginning++) {
+            plans.plan(book.run(runId));
+            outcome = confirmation.confirm(runId, answer, seen);
         }
-        Run run = book.run(runId);
-        List<KitWork> works = plans.works(run);
-        List<Problem> problems = works.stream().flatMap(work -> work.problems().stream()).distinct().toList();
-        if (!problems.isEmpty()) {
-            return Outcome.refused(problems);
-        }
-        BoltPlan plan = plans.lockedPlan(run, works).plan(answer);
-        if (!plan.built().equals(seen)) {
-            return Outcome.refused(Problem.of("run.stock-changed"));
-        }
-        if (plan.bagsBuilt() == 0) {
-            return Outcome.refused(Problem.of("run.nothing-to-make"));
-        }
-        entity.confirm(clock.instant());
-        bags.keep(entity, works, plan);
-        return Outcome.done(runId);
+        return outcome.orElseGet(() -> Outcome.refused(Problem.of("run.stock-changed")));
     }
 
     /** Confirms a draft if stock gives all that it asks for. */
-    @Transactional
     public Outcome<Long> confirmWhole(long runId) {
         return confirm(runId, DraftPlan.Answer.IN_ORDER, book.run(runId).asked().stream().map(Run.Asked::quantity).toList());
     }

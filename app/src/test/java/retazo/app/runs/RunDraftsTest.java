@@ -3,8 +3,14 @@ package retazo.app.runs;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -118,6 +124,29 @@ class RunDraftsTest {
 
         assertThat(samples.bean(DraftPlans.class).plan(book.run(second)).mostBags().bagsBuilt()).isEqualTo(1);
         assertThat(code(drafts.confirm(second, DraftPlan.Answer.MOST_BAGS, List.of(2)))).isEqualTo("run.stock-changed");
+    }
+
+    /** Ten drafts of one bag of 40 1/2 in, and 162 in. Whoever comes later plans anew, and never with the same cloth. */
+    @Test
+    void drafts_confirmed_at_once_get_what_there_is_and_no_more() throws Exception {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "162 in");
+        long kit = samples.kit(fabric);
+        List<Long> asked = IntStream.range(0, 10).mapToObj(i -> drafts.draft(List.of(new Run.Asked(kit, 1)), 1)).toList();
+        ExecutorService people = Executors.newFixedThreadPool(asked.size());
+        try {
+            List<Callable<String>> presses = asked.stream().<Callable<String>>map(run -> () -> code(drafts.confirmWhole(run))).toList();
+            List<String> answers = new ArrayList<>();
+            for (Future<String> answer : people.invokeAll(presses)) {
+                answers.add(answer.get());
+            }
+
+            assertThat(answers).filteredOn("done"::equals).hasSize(4);
+            assertThat(answers).filteredOn("run.stock-changed"::equals).hasSize(6);
+            assertThat(stock.bolt(bolt).reserved()).isEqualTo(stock.bolt(bolt).onHand());
+        } finally {
+            people.shutdownNow();
+        }
     }
 
     @Test

@@ -48,6 +48,11 @@ public final class BoltLayout {
         this.request = new BoltRequest(fabrics, groups, rests);
     }
 
+    /** What is asked of the planner: all that its answers come from. */
+    BoltRequest request() {
+        return request;
+    }
+
     private static String code(long fabricId) {
         return Long.toString(fabricId);
     }
