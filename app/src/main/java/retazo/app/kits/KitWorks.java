@@ -7,21 +7,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.practice.PriceListService;
-import retazo.app.stock.Bolt;
-import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
-import retazo.core.bolt.BoltRequest;
-import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.KitsPossible;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -34,22 +27,19 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 
-/** Works out what goes into kits: their cloth, bills, costs, and how many can be made. */
+/** Works out what goes into kits: their cloth, bills and costs. */
 @Service
 public class KitWorks {
 
     private final FabricService fabrics;
-    private final StockService stock;
     private final GoodService goods;
     private final PracticeService practice;
     private final PriceListService priceList;
     private final Planners planners;
 
     KitWorks(
-            FabricService fabrics, StockService stock, GoodService goods, PracticeService practice, PriceListService priceList,
-            Planners planners) {
+            FabricService fabrics, GoodService goods, PracticeService practice, PriceListService priceList, Planners planners) {
         this.fabrics = fabrics;
-        this.stock = stock;
         this.goods = goods;
         this.practice = practice;
         this.priceList = priceList;
@@ -87,14 +77,6 @@ public class KitWorks {
     @Transactional(readOnly = true)
     public KitWork work(Kit kit) {
         return works(List.of(kit), List.of(1)).get(0);
-    }
-
-    /** Kits as if each were the only one, for one bag. */
-    @Transactional(readOnly = true)
-    public List<KitWork> each(List<Kit> kits) {
-        ShopPractice shop = practice.practice();
-        Map<Long, Long> free = freeLeftOvers(kits);
-        return kits.stream().map(kit -> KitWork.of(cloth(kit, practiceOf(kit, shop), leftOversFor(kit, free, 1)))).toList();
     }
 
     /**
@@ -180,40 +162,6 @@ public class KitWorks {
                 .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
                 .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1))
                         .flatMap(kind -> usual.of(kind, Count.ONE)));
-    }
-
-    /** How many bags the free stock gives, and what stops the next one; each is counted with its whole length, without left-overs. */
-    @Transactional(readOnly = true)
-    public KitsPossible possible(KitWork asked) {
-        return possible(List.of(asked)).get(0);
-    }
-
-    /** The same for several, each as if it were the only one. */
-    @Transactional(readOnly = true)
-    public List<KitsPossible> possible(List<KitWork> asked) {
-        ShopPractice shop = practice.practice();
-        List<KitWork> works = asked.stream()
-                .map(work -> work.kit().leftOvers().taken().isEmpty() ? work : workBy(work.kit(), shop)).toList();
-        Set<Long> fabricIds = works.stream().flatMap(work -> work.kit().fabricIdByCode().values().stream()).collect(Collectors.toSet());
-        Map<Long, List<Bolt>> bolts = stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId));
-        Map<Long, GoodService.GoodCount> counts = goods.counts(works.stream()
-                .flatMap(work -> work.kit().goodsByCode().values().stream()).map(Good::id).distinct().toList());
-        return works.stream().map(work -> possible(work, bolts, counts)).toList();
-    }
-
-    private static KitsPossible possible(KitWork work, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts) {
-        if (!work.problems().isEmpty()) {
-            return new KitsPossible(Map.of(), new Count(0), List.of());
-        }
-        Map<String, List<BoltStock>> bolts = new HashMap<>();
-        Map<String, Long> ids = work.kit().fabricIdByCode();
-        work.bill().lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
-                cut.fabricCode(), BoltRequest.wideEnough(
-                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
-                        cut.plannedWidth())));
-        Map<String, Count> free = new HashMap<>();
-        work.kit().goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));
-        return KitsPossible.of(work.bill(), bolts, free);
     }
 
     /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */

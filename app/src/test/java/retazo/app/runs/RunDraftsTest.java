@@ -18,7 +18,7 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitBook;
-import retazo.app.kits.KitWorks;
+import retazo.app.kits.possible.PossibleKits;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
@@ -59,7 +59,7 @@ class RunDraftsTest {
         samples.bolt(fabric, "85 in");
         samples.bolt(fabric, "60 in");
 
-        var possible = samples.bean(KitWorks.class).possible(samples.bean(KitWorks.class).work(kits.kit(samples.kit(fabric))));
+        var possible = samples.bean(PossibleKits.class).of(kits.kit(samples.kit(fabric)));
 
         assertThat(possible.bags().value()).isEqualTo(3);
         assertThat(possible.stoppedBy()).containsExactly(fabric.code());

@@ -15,6 +15,7 @@ import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.possible.PossibleKits;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.shared.Words;
@@ -31,14 +32,16 @@ class KitPages {
 
     private final KitBook kits;
     private final KitWorks works;
+    private final PossibleKits possibleKits;
     private final KitIndex index;
     private final KitShelf shelf;
     private final GoodService goods;
     private final Words words;
 
-    KitPages(KitBook kits, KitWorks works, KitIndex index, KitShelf shelf, GoodService goods, Words words) {
+    KitPages(KitBook kits, KitWorks works, PossibleKits possibleKits, KitIndex index, KitShelf shelf, GoodService goods, Words words) {
         this.kits = kits;
         this.works = works;
+        this.possibleKits = possibleKits;
         this.index = index;
         this.shelf = shelf;
         this.goods = goods;
@@ -63,7 +66,7 @@ class KitPages {
     ListPage list(String search, int page) {
         Slice<KitTitle> found = index.find(search, page, KITS_ON_A_PAGE);
         List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
-        List<KitsPossible> possible = works.possible(works.each(shown));
+        List<KitsPossible> possible = possibleKits.of(shown);
         Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
         List<Listed> lines = IntStream.range(0, shown.size())
                 .mapToObj(i -> listed(shown.get(i), possible.get(i), onHand(counts, shown.get(i).id()))).toList();
@@ -93,7 +96,8 @@ class KitPages {
         KitWork work = works.work(kits.kit(id));
         return KitPage.of(
                 work,
-                new KitPage.Known(works.possible(work), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work), works.costs(work),
+                new KitPage.Known(possibleKits.of(work.kit()), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work),
+                        works.costs(work),
                         goods.notions()),
                 words.sellingUnit(), figure, words);
     }

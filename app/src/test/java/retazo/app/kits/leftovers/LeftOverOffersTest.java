@@ -17,6 +17,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.possible.PossibleKits;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Bag;
@@ -148,7 +149,7 @@ class LeftOverOffersTest {
         Samples.done(goods.correct(left.id(), 1, Samples.entry()));
 
         // 20 yd give 26 lengths of 3/4 yd.
-        assertThat(works.possible(works.work(book.kit(taker))).bags().value()).isEqualTo(26);
+        assertThat(samples.bean(PossibleKits.class).of(book.kit(taker)).bags().value()).isEqualTo(26);
     }
 
     private LeftOverOffers.Rest rest(String width, String height) {

@@ -1,0 +1,106 @@
+package retazo.app.kits.possible;
+
+import static java.util.Objects.requireNonNull;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitWork;
+import retazo.app.kits.KitWorks;
+import retazo.app.practice.PracticeService;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockService;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.KitsPossible;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.kit.BillOfMaterials;
+import retazo.core.measure.Count;
+
+/**
+ * How many of kits can be made now, each as if it were the only one, and what stops the next one. Each bag is counted with its whole
+ * length, without left-overs. The bills of the kits that were looked at last are kept; a bill belongs to all that it comes from, so a
+ * change of the kit, its pattern, its fabrics or the practice makes another. What is free is asked for each time.
+ */
+@Component
+public class PossibleKits {
+
+    private static final int MOST_KEPT = 2_000;
+
+    private final KitWorks works;
+    private final StockService stock;
+    private final GoodService goods;
+    private final PracticeService practice;
+    private final Cache<Source, Optional<BillOfMaterials>> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+
+    PossibleKits(KitWorks works, StockService stock, GoodService goods, PracticeService practice) {
+        this.works = works;
+        this.stock = stock;
+        this.goods = goods;
+        this.practice = practice;
+    }
+
+    /** All that a bill comes from. */
+    private record Source(Kit kit, ShopPractice practice) {
+
+        /** By the kit alone: what else belongs to it is compared, and seldom differs. */
+        @Override
+        public int hashCode() {
+            return Long.hashCode(kit.id());
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Source same && kit.equals(same.kit) && practice.equals(same.practice);
+        }
+    }
+
+    /** Of one kit. */
+    @Transactional(readOnly = true)
+    public KitsPossible of(Kit kit) {
+        return of(List.of(kit)).get(0);
+    }
+
+    /** Of several, in their order. */
+    @Transactional(readOnly = true)
+    public List<KitsPossible> of(List<Kit> kits) {
+        ShopPractice shop = practice.practice();
+        Set<Long> fabricIds = kits.stream().flatMap(kit -> kit.fabricIdByCode().values().stream()).collect(Collectors.toSet());
+        Map<Long, List<Bolt>> bolts = stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId));
+        Map<Long, GoodService.GoodCount> counts = goods.counts(kits.stream()
+                .flatMap(kit -> kit.goodsByCode().values().stream()).map(Good::id).distinct().toList());
+        return kits.stream()
+                .map(kit -> kept.get(new Source(kit, shop), source -> bill(kit, shop)).map(bill -> possible(kit, bill, bolts, counts))
+                        .orElseGet(() -> new KitsPossible(Map.of(), new Count(0), List.of())))
+                .toList();
+    }
+
+    /** What one bag takes, cut from bolts alone; empty where the kit cannot be made by this practice. */
+    private Optional<BillOfMaterials> bill(Kit kit, ShopPractice shop) {
+        KitWork work = works.workBy(kit, shop);
+        return work.problems().isEmpty() ? Optional.of(work.bill()) : Optional.empty();
+    }
+
+    private static KitsPossible possible(
+            Kit kit, BillOfMaterials bill, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts) {
+        Map<String, List<BoltStock>> bolts = new HashMap<>();
+        Map<String, Long> ids = kit.fabricIdByCode();
+        bill.lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
+                cut.fabricCode(), BoltRequest.wideEnough(
+                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
+                        cut.plannedWidth())));
+        Map<String, Count> free = new HashMap<>();
+        kit.goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));
+        return KitsPossible.of(bill, bolts, free);
+    }
+}
