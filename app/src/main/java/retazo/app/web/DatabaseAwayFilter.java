@@ -6,23 +6,20 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.sql.SQLTransientConnectionException;
-import java.util.stream.Stream;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
-import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Answers for the application when the database is away before anybody is known: not even who is signed in can be read then, so the page
- * asks for nothing, and of what was sent it only says that nobody knows. What had begun is answered further inside, by {@link ErrorAdvice}.
+ * Answers for the application when the database is away or has no room left before anybody is known, or when who was seen is kept at the
+ * end: not even who is signed in can be read then, so the page asks for nothing, and of what was sent it only says that nobody knows. What
+ * had begun is answered further inside, by {@link ErrorAdvice}.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -30,12 +27,16 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
 
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAwayFilter.class);
 
+    private final RoomOnDisk room;
     private final byte[] page;
     private final byte[] pageAfterSending;
+    private final byte[] fullPage;
 
-    DatabaseAwayFilter() throws IOException {
+    DatabaseAwayFilter(RoomOnDisk room) throws IOException {
+        this.room = room;
         page = new ClassPathResource("pages/away.html").getContentAsByteArray();
         pageAfterSending = new ClassPathResource("pages/away-sent.html").getContentAsByteArray();
+        fullPage = new ClassPathResource("pages/full.html").getContentAsByteArray();
     }
 
     @Override
@@ -49,10 +50,11 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (ServletException | RuntimeException fault) {
-            if (response.isCommitted() || !isAway(fault)) {
+            Optional<DatabaseFault> database = DatabaseFault.of(fault);
+            if (response.isCommitted() || database.isEmpty()) {
                 throw fault;
             }
-            LOG.warn("The database could not be reached: cause='{}'", fault.getMessage());
+            LOG.warn("The database is {}: cause='{}'", database.get(), fault.getMessage());
             response.reset();
             response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
             response.setHeader("Retry-After", "5");
@@ -60,13 +62,15 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
             response.setHeader("Content-Security-Policy", "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'");
             response.setContentType("text/html");
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-            response.getOutputStream().write(request.getMethod().equals("GET") ? page : pageAfterSending);
+            response.getOutputStream().write(page(database.get(), request));
         }
     }
 
-    private static boolean isAway(Throwable fault) {
-        return Stream.iterate(fault, cause -> cause != null, Throwable::getCause).limit(10).anyMatch(
-                cause -> cause instanceof CannotGetJdbcConnectionException || cause instanceof CannotCreateTransactionException
-                        || cause instanceof DataAccessResourceFailureException || cause instanceof SQLTransientConnectionException);
+    private byte[] page(DatabaseFault fault, HttpServletRequest request) {
+        if (fault == DatabaseFault.FULL) {
+            room.isMissing();
+            return fullPage;
+        }
+        return request.getMethod().equals("GET") ? page : pageAfterSending;
     }
 }

@@ -1,5 +1,6 @@
 package retazo.app.web;
 
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.BeansException;
@@ -8,6 +9,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpStatus;
+import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.ui.Model;
@@ -29,9 +31,11 @@ class ErrorAdvice {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
 
     private final Words words;
+    private final RoomOnDisk room;
 
-    ErrorAdvice(Words words) {
+    ErrorAdvice(Words words, RoomOnDisk room) {
         this.words = words;
+        this.room = room;
     }
 
     @ExceptionHandler({NotFoundException.class, MethodArgumentTypeMismatchException.class})
@@ -64,10 +68,13 @@ class ErrorAdvice {
         return "error/409";
     }
 
-    /** The database could not be reached before anything was begun. */
+    /** The database could not be reached before anything was begun, or had no room to go on. */
     @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class})
     @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
     String away(Exception cause) {
+        if (isFull(cause)) {
+            return "error/full";
+        }
         LOG.warn("The database could not be reached: cause='{}'", cause.getMessage());
         return "error/503";
     }
@@ -76,7 +83,29 @@ class ErrorAdvice {
     @ExceptionHandler({TransientDataAccessException.class, TransactionSystemException.class})
     @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
     String unsure(Exception cause) {
+        if (isFull(cause)) {
+            return "error/full";
+        }
         LOG.warn("Nobody knows whether a request was booked: cause='{}'", cause.getMessage());
         return "error/unsure";
+    }
+
+    /** What the database said that nothing else stands for; only want of room is ours to tell. */
+    @ExceptionHandler(JpaSystemException.class)
+    @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
+    String full(JpaSystemException cause) {
+        if (isFull(cause)) {
+            return "error/full";
+        }
+        throw cause;
+    }
+
+    private boolean isFull(Exception cause) {
+        boolean full = DatabaseFault.of(cause).equals(Optional.of(DatabaseFault.FULL));
+        if (full) {
+            LOG.warn("The database has no room left: cause='{}'", cause.getMessage());
+            room.isMissing();
+        }
+        return full;
     }
 }

@@ -11,7 +11,10 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** What the server itself refuses, before any filter of ours sees it, is answered in our words too, and says nothing about the server. */
+/**
+ * What the server itself refuses before any filter of ours sees it, or what failed behind all of them, is answered in our words too, and
+ * says nothing about the server.
+ */
 @Component
 class UnreadRequests implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
@@ -28,6 +31,7 @@ class UnreadRequests implements WebServerFactoryCustomizer<TomcatServletWebServe
     public static final class PlainReport extends ErrorReportValve {
 
         private static final int FIRST_FAULT = 400;
+        private static final int FIRST_OF_OURS = 500;
 
         @Override
         protected void report(Request request, Response response, Throwable fault) {
@@ -36,9 +40,10 @@ class UnreadRequests implements WebServerFactoryCustomizer<TomcatServletWebServe
             }
             boolean program = String.valueOf(request.getRequestURI()).startsWith("/api/");
             try {
+                boolean ours = response.getStatus() >= FIRST_OF_OURS;
                 byte[] answer = program
-                        ? "{\"error\": \"cannot be read\"}".getBytes(StandardCharsets.UTF_8)
-                        : new ClassPathResource("pages/bad-request.html").getContentAsByteArray();
+                        ? ("{\"error\": \"" + (ours ? "failed" : "cannot be read") + "\"}").getBytes(StandardCharsets.UTF_8)
+                        : new ClassPathResource(ours ? "pages/failed.html" : "pages/bad-request.html").getContentAsByteArray();
                 response.setContentType(program ? "application/json" : "text/html;charset=utf-8");
                 response.getOutputStream().write(answer);
             } catch (IOException e) {
