@@ -114,6 +114,20 @@ class SignInTest {
         assertThat(isIn(here)).isFalse();
     }
 
+    /** Five are free; then even the right one waits. */
+    @Test
+    void who_guesses_a_password_while_signed_in_waits_too() {
+        SignedIn packer = person(Job.PACKER);
+        Client here = signedIn(packer.getUsername(), PASSWORD);
+        here.get("/me");
+        for (int i = 0; i < 5; i++) {
+            assertThat(here.post("/me/password", Map.of("current", "wrong", "fresh", "seven small boats")).body())
+                    .contains("not your password");
+        }
+
+        assertThat(here.post("/me/password", Map.of("current", PASSWORD, "fresh", "seven small boats")).body()).contains("Too many tries.");
+    }
+
     /** Each would leave the other as the only owner; only one of them can. */
     @Test
     void two_owners_who_take_each_others_right_at_once_leave_one() throws Exception {
