@@ -51,12 +51,7 @@ public class KitBook {
         return ids.stream().filter(byId::containsKey).map(byId::get).toList();
     }
 
-    /** All kits, by pattern, colourway and the order of the pattern's sizes; for what changes all of them. */
-    public List<Kit> all() {
-        return toKits(kits.everyOne());
-    }
-
-    /** The kits whose colourway names a fabric, in the same order. */
+    /** The kits whose colourway names a fabric, by pattern, colourway and the order of the pattern's sizes. */
     public List<Kit> ofFabric(long fabricId) {
         return toKits(kits.byIds(kits.idsOfFabric(fabricId)));
     }

@@ -19,7 +19,4 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
              WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL
                 OR k.overrides IS NOT EMPTY""")
     List<Long> idsWithOwnSettings();
-
-    @Query("SELECT k FROM KitEntity k JOIN FETCH k.colourway")
-    List<KitEntity> everyOne();
 }

@@ -61,6 +61,9 @@ class PracticeFlowTest {
             page.locator("#margin").fill("none");
             owner.press("See what they change");
             Locator line = page.locator("#effect tr").filter(new Locator.FilterOptions().setHasText(name));
+            while (line.count() == 0) {
+                owner.press("The next kits");
+            }
             awaited(line).containsText("5/8yd");
             awaited(line).containsText("1/8 yd less");
             awaited(page.locator("#margin")).hasValue("none");

@@ -27,12 +27,13 @@ class PracticeEffectController {
         this.words = words;
     }
 
-    /** Tries settings out on every kit, and each part of them on one pattern; nothing is kept. */
+    /** Tries settings out on kits, some at a time, and each part of them on one pattern; nothing is kept. */
     @PostMapping("/practice/effect")
-    String effect(PracticeForm form, @RequestParam(defaultValue = "") String seen, Model model) {
+    String effect(
+            PracticeForm form, @RequestParam(defaultValue = "") String seen, @RequestParam(defaultValue = "0") int kits, Model model) {
         FieldReader reader = new FieldReader();
         return show(form, seen, reader, model, tried(form, reader)
-                .map(practice -> new TriedSettings(effects.of(practice), onPattern.of(practice))));
+                .map(practice -> new TriedSettings(effects.of(practice, Math.max(0, kits)), onPattern.of(practice))));
     }
 
     /** The same on the pattern alone, as it is asked while somebody types. */

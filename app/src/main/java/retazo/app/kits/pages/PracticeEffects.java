@@ -6,12 +6,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -29,13 +32,18 @@ import retazo.core.measure.LengthUnit;
 @Transactional(readOnly = true)
 class PracticeEffects {
 
+    /** Each is planned twice. */
+    private static final int KITS_AT_ONCE = 100;
+
+    private final KitIndex index;
     private final KitBook kits;
     private final KitWorks works;
     private final PatternService patterns;
     private final PracticeService practice;
     private final Words words;
 
-    PracticeEffects(KitBook kits, KitWorks works, PatternService patterns, PracticeService practice, Words words) {
+    PracticeEffects(KitIndex index, KitBook kits, KitWorks works, PatternService patterns, PracticeService practice, Words words) {
+        this.index = index;
         this.kits = kits;
         this.works = works;
         this.patterns = patterns;
@@ -56,25 +64,43 @@ class PracticeEffects {
     record Own(String name, String address, String settings) {
     }
 
-    /** The kits that take another length by these settings, in the order of the list of kits. */
-    List<ChangedKit> of(ShopPractice tried) {
+    /**
+     * What some of the kits would take by other settings.
+     *
+     * @param changed those that take another length, in the order of the list of kits
+     * @param first   number of the first that was looked at, from 1
+     * @param last    number of the last
+     * @param page    number of these kits among all, from 0
+     * @param more    whether there are others after them
+     */
+    record Looked(List<ChangedKit> changed, int first, int last, int page, boolean more) {
+    }
+
+    /** Kits by these settings, a hundred at a time. */
+    Looked of(ShopPractice tried, int page) {
+        Slice<KitTitle> titles = index.find("", page, KITS_AT_ONCE);
+        List<ChangedKit> changed = kits.inOrder(titles.map(KitTitle::id).getContent()).stream()
+                .flatMap(kit -> changed(kit, tried).stream()).toList();
+        int before = page * KITS_AT_ONCE;
+        return new Looked(changed, before + 1, before + titles.getNumberOfElements(), page, titles.hasNext());
+    }
+
+    private Optional<ChangedKit> changed(Kit kit, ShopPractice tried) {
         LengthUnit unit = tried.sellingUnit();
-        List<ChangedKit> lines = new ArrayList<>();
-        for (Kit kit : kits.all()) {
-            Length now = cloth(works.workBy(kit, practice.practice()));
-            KitWork work = works.workBy(kit, tried);
-            Length then = cloth(work);
-            if (!work.problems().isEmpty()) {
-                lines.add(new ChangedKit(kit.name(), LengthView.of(now, unit), Optional.empty(), "", true));
-            } else if (!then.equals(now)) {
-                boolean more = then.isLongerThan(now);
-                String by = LengthView.of(more ? then.minus(now) : now.minus(then), unit).plain();
-                lines.add(new ChangedKit(
-                        kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)),
-                        words.text(more ? "practice.more" : "practice.less", by), more));
-            }
+        Length now = cloth(works.workBy(kit, practice.practice()));
+        KitWork work = works.workBy(kit, tried);
+        Length then = cloth(work);
+        if (!work.problems().isEmpty()) {
+            return Optional.of(new ChangedKit(kit.name(), LengthView.of(now, unit), Optional.empty(), "", true));
         }
-        return lines;
+        if (then.equals(now)) {
+            return Optional.empty();
+        }
+        boolean more = then.isLongerThan(now);
+        String by = LengthView.of(more ? then.minus(now) : now.minus(then), unit).plain();
+        return Optional.of(new ChangedKit(
+                kit.name(), LengthView.of(now, unit), Optional.of(LengthView.of(then, unit)),
+                words.text(more ? "practice.more" : "practice.less", by), more));
     }
 
     private static Length cloth(KitWork work) {
