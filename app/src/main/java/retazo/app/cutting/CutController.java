@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.practice.PracticeService;
+import retazo.app.runs.Replanning;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
@@ -29,13 +30,15 @@ import retazo.core.measure.Problem;
 class CutController {
 
     private final CutService cuts;
+    private final Replanning replanning;
     private final OpenTickets tickets;
     private final TicketPages pages;
     private final PracticeService practice;
     private final Words words;
 
-    CutController(CutService cuts, OpenTickets tickets, TicketPages pages, PracticeService practice, Words words) {
+    CutController(CutService cuts, Replanning replanning, OpenTickets tickets, TicketPages pages, PracticeService practice, Words words) {
         this.cuts = cuts;
+        this.replanning = replanning;
         this.tickets = tickets;
         this.pages = pages;
         this.practice = practice;
@@ -120,7 +123,9 @@ class CutController {
         return show(model, runId, boltId, asks, form, Faults.of(List.of(problem), words));
     }
 
-    private static String back(long runId, long boltId) {
+    /** The ticket, with what became of the run. */
+    private String back(long runId, long boltId) {
+        replanning.now(runId);
         return "redirect:/cutting/" + runId + "/" + boltId;
     }
 

@@ -128,7 +128,7 @@ public class CutService {
         return taken.match(
                 done -> {
                     CutResult kept = records.keep(cut, entry, real, CutRecordEntity.Outcome.SHORT);
-                    runs.planAgain(cut.runId());
+                    runs.askPlanAgain(cut.runId());
                     return kept;
                 },
                 problems -> undoAll(problems.get(0)));
@@ -157,7 +157,7 @@ public class CutService {
         return stock.cutOutFlaw(cut.boltId(), good, flaw, worthKeeping, entry).match(
                 done -> {
                     CutResult kept = records.keep(cut, entry, good, CutRecordEntity.Outcome.FLAW);
-                    runs.planAgain(cut.runId());
+                    runs.askPlanAgain(cut.runId());
                     return kept;
                 },
                 problems -> undoAll(problems.get(0)));
@@ -169,7 +169,7 @@ public class CutService {
         return once("measured", step, List.of(left), personId, entry -> {
             runs.lockForCutting(step.runId());
             stock.correct(step.boltId(), left, entry.noted("measured at run " + step.runId()));
-            runs.planAgain(step.runId());
+            runs.askPlanAgain(step.runId());
             return new CutResult.Recorded();
         });
     }
@@ -197,7 +197,7 @@ public class CutService {
                     if (record.outcome() == CutRecordEntity.Outcome.GOOD) {
                         runs.markOpenAgain(record.plannedCutId());
                     }
-                    runs.planAgain(runId);
+                    runs.askPlanAgain(runId);
                     return Outcome.done(runId);
                 },
                 Outcome::refused);

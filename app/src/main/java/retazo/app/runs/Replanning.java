@@ -16,6 +16,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
@@ -23,12 +24,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import retazo.app.runs.book.PlannedCutRepository;
 import retazo.app.runs.book.ReplanEntity;
 import retazo.app.runs.book.ReplanRepository;
+import retazo.app.runs.plan.RunPlanning;
 import retazo.app.stock.ReservedClothTaken;
 
 /**
- * Plans runs again whose reserved cloth is gone. That a run is to be planned again is written with the movement that took its cloth; it is
- * worked off afterwards by one thread with a connection of its own, one run to a transaction, in the order in which it was asked. What
- * fails is tried again, later each time; what a stopped server left is taken up at the next start.
+ * Plans runs again whose reserved cloth is gone, or whose cuts went wrong. That a run is to be planned again is written with what
+ * happened; it is worked off afterwards by whoever pressed, or by one thread with a connection of its own, one run to a transaction, in the
+ * order in which it was asked. A plan is worked out while nothing is locked, and kept if all is still as it was looked at. What fails is
+ * tried again, later each time; what a stopped server left is taken up at the next start.
  */
 @Component
 public class Replanning {
@@ -37,10 +40,12 @@ public class Replanning {
     private static final Duration FIRST_WAIT = Duration.ofMillis(200);
     private static final int MOST_DOUBLINGS = 7;
     private static final int LOOK_AGAIN_SECONDS = 5;
+    private static final int MOST_LOOKS = 5;
 
     private final PlannedCutRepository cuts;
     private final ReplanRepository asked;
     private final RunService runs;
+    private final RunPlanning planning;
     private final Clock clock;
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "replanning");
@@ -49,10 +54,11 @@ public class Replanning {
     });
     private final Map<Long, Failures> failed = new HashMap<>();
 
-    Replanning(PlannedCutRepository cuts, ReplanRepository asked, RunService runs, Clock clock) {
+    Replanning(PlannedCutRepository cuts, ReplanRepository asked, RunService runs, RunPlanning planning, Clock clock) {
         this.cuts = cuts;
         this.asked = asked;
         this.runs = runs;
+        this.planning = planning;
         this.clock = clock;
     }
 
@@ -64,7 +70,7 @@ public class Replanning {
     @EventListener
     void ask(ReservedClothTaken taken) {
         cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder())
-                .forEach(run -> asked.save(ReplanEntity.of(run, clock.instant())));
+                .forEach(planning::ask);
     }
 
     /** Once it is sure that the cloth is gone. */
@@ -86,6 +92,11 @@ public class Replanning {
     /** Whether a run is still to be planned again, so that what its page shows may be behind. */
     public boolean isAsked(long runId) {
         return asked.existsByRunId(runId);
+    }
+
+    /** Plans a run again now, if that is asked, so that whoever pressed sees what became of it; if it fails, it is planned later. */
+    public synchronized void now(long runId) {
+        asked.findFirstByRunIdOrderByIdDesc(runId).ifPresent(this::planAgain);
     }
 
     /** Plans all runs again for which that is asked and due; when it returns, no other thread is at it. */
@@ -111,7 +122,7 @@ public class Replanning {
 
     private void planAgain(ReplanEntity one) {
         try {
-            runs.planAgain(one.runId());
+            planned(one.runId());
             asked.done(one.runId(), one.id());
             failed.remove(one.runId());
         } catch (DataAccessException | TransactionException busy) {
@@ -121,5 +132,14 @@ public class Replanning {
             LOG.warn("Run {} is planned again later: tries={}, cause='{}'", one.runId(), times, busy.getMessage());
             worker.schedule(this::workOff, wait.toMillis(), TimeUnit.MILLISECONDS);
         }
+    }
+
+    private void planned(long runId) {
+        for (int look = 0; look < MOST_LOOKS; look++) {
+            if (runs.planAgain(runId, planning.lookAgain(runId))) {
+                return;
+            }
+        }
+        throw new CannotAcquireLockException("Stock changed each time that the run was looked at.");
     }
 }

@@ -89,8 +89,9 @@ class RunController {
 
     @PostMapping("/runs/{id}/plan-again")
     String planAgain(@PathVariable long id, RedirectAttributes redirect) {
-        runs.planAgain(id);
-        return to(redirect, id, "run.planned-again");
+        runs.askPlanAgain(id);
+        replanning.now(id);
+        return replanning.isAsked(id) ? "redirect:/runs/" + id : to(redirect, id, "run.planned-again");
     }
 
     @PostMapping("/runs/{id}/leave-out")

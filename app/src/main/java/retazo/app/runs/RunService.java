@@ -49,14 +49,22 @@ public class RunService {
         this.clock = clock;
     }
 
-    /** Plans again what is not cut, from what is there now. */
+    /** Writes down that a run is to be planned again, with what happened to it. */
     @Transactional
-    public void planAgain(long runId) {
+    public void askPlanAgain(long runId) {
+        planning.ask(runId);
+    }
+
+    /** Plans again what is not cut, as that was worked out; false where it is not so any more. */
+    @Transactional
+    boolean planAgain(long runId, RunPlanning.Again again) {
         RunEntity run = locked(runId);
-        if (run.state().isOpen()) {
-            planning.planOpenLines(run);
-            settle(run);
+        if (!run.state().isOpen()) {
+            return true;
         }
+        boolean planned = planning.planAgain(run, again);
+        settle(run);
+        return planned;
     }
 
     /** Leaves out the bags that are not begun; a run with nothing begun is cancelled. */

@@ -32,6 +32,11 @@ public record Bolt(
         return onHand.minus(reserved).atLeast(Length.ZERO);
     }
 
+    /** The same with another length reserved. */
+    public Bolt withReserved(Length length) {
+        return new Bolt(id, code, fabricId, lot, place, usableWidth, onHand, length, started, measuredAt, parentCode);
+    }
+
     /** What it is called in plans. */
     public String key() {
         return Long.toString(id);

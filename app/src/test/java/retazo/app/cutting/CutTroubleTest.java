@@ -53,6 +53,7 @@ class CutTroubleTest {
         assertThat(tickets.result(CutSamples.shortStep(cut, "36 in", null))).isEqualTo("short");
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(108));
         assertThat(tickets.result(CutSamples.shortStep(cut, "36 in", CutStep.Fate.REMNANT))).isEqualTo("recorded");
+        samples.plannedAgain();
 
         // 108 - 36 = 72 in: room for one bag of 40 1/2, the other waits.
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(72));
@@ -70,6 +71,7 @@ class CutTroubleTest {
         PlannedCut cut = tickets.first(run);
         CutStep old = CutSamples.step(cut);
         tickets.result(CutSamples.shortStep(cut, "10 in", CutStep.Fate.WASTE));
+        samples.plannedAgain();
 
         assertThat(tickets.result(old)).isEqualTo("old 1 of 2");
 
@@ -87,6 +89,7 @@ class CutTroubleTest {
 
         PlannedCut second = tickets.first(run);
         tickets.result(CutSamples.shortStep(second, "12 in", CutStep.Fate.WASTE));
+        samples.plannedAgain();
 
         assertThat(runs.plannedCut(done.id()).state()).isEqualTo(PlannedCut.State.CUT);
         assertThat(tickets.bags(run).get(done.bagNumber() - 1).allCut()).isTrue();
@@ -119,6 +122,7 @@ class CutTroubleTest {
         PlannedCut cut = tickets.first(run);
 
         cuts.recordFlaw(CutSamples.step(cut), Length.ofInches(42), Length.ofInches(3), CUTTER);
+        samples.plannedAgain();
 
         // 42 in before the flaw is a bolt of its own, 90 - 45 = 45 in stay: each gives one bag.
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(45));
@@ -133,6 +137,7 @@ class CutTroubleTest {
         long run = samples.run(samples.kit(fabric), 2);
 
         cuts.recordMeasured(CutSamples.step(tickets.first(run)), Length.ofInches(80), CUTTER);
+        samples.plannedAgain();
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(80));
         assertThat(tickets.bags(run)).extracting(Bag::waits).containsExactly(false, true);
@@ -145,9 +150,11 @@ class CutTroubleTest {
         long bolt = samples.bolt(fabric, "45 in");
         long run = samples.run(samples.kit(fabric), 1);
         tickets.result(CutSamples.shortStep(tickets.first(run), "36 in", CutStep.Fate.REMNANT));
+        samples.plannedAgain();
         assertThat(tickets.bags(run).get(0).waits()).isTrue();
 
         Samples.done(cuts.undoLast(run, bolt, UUID.randomUUID(), CUTTER));
+        samples.plannedAgain();
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(45));
         assertThat(tickets.bags(run).get(0).waits()).isFalse();

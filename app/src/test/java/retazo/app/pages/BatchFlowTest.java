@@ -126,7 +126,8 @@ class BatchFlowTest {
 
         stock.correct(bolt, Length.ofInches(30), Samples.entry());
         samples.plannedAgain();
-        runs.planAgain(run);
+        runs.askPlanAgain(run);
+        samples.plannedAgain();
 
         assertThat(only(run).length()).isEqualTo(Length.ofInches(27));
         assertThat(bags(run).stream().filter(Bag::waits)).hasSize(1);

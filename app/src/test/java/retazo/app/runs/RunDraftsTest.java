@@ -26,6 +26,7 @@ import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.Shortage;
@@ -149,6 +150,20 @@ class RunDraftsTest {
         }
     }
 
+    /** Numbers of bolts are given out by their suppliers: the first of two may come last by name. */
+    @Test
+    void bolts_may_be_called_in_any_order() {
+        Fabric fabric = samples.fabric();
+        for (String code : List.of(Samples.unique("Z"), Samples.unique("A"))) {
+            Samples.done(stock.receive(
+                    new NewBolt(code, fabric.id(), "L1", "bay 9", Length.ofInches(40), Length.ofInches(45), true), Samples.entry()));
+        }
+
+        long run = samples.run(samples.kit(fabric), 2);
+
+        assertThat(book.bags(Set.of(run)).get(run)).hasSize(2).noneMatch(Bag::waits);
+    }
+
     @Test
     void a_run_of_which_nothing_can_be_made_is_refused() {
         long run = drafts.draft(List.of(new Run.Asked(samples.kit(samples.fabric()), 1)), 1);
@@ -179,7 +194,8 @@ class RunDraftsTest {
         assertThat(book.bags(Set.of(run)).get(run)).anyMatch(Bag::waits);
 
         samples.bolt(fabric, "2 yd");
-        runs.planAgain(run);
+        runs.askPlanAgain(run);
+        samples.plannedAgain();
 
         assertThat(book.bags(Set.of(run)).get(run)).noneMatch(Bag::waits);
         assertThat(book.currentCuts(Set.of(run))).extracting(PlannedCut::boltId).doesNotHaveDuplicates();

@@ -103,7 +103,7 @@ public class PlannedCutEntity {
         return "cut:" + id;
     }
 
-    long id() {
+    public long id() {
         return id;
     }
 

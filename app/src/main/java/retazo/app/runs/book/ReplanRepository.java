@@ -1,6 +1,7 @@
 package retazo.app.runs.book;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -11,6 +12,8 @@ public interface ReplanRepository extends JpaRepository<ReplanEntity, Long> {
     List<ReplanEntity> findTop100ByOrderByIdAsc();
 
     boolean existsByRunId(long runId);
+
+    Optional<ReplanEntity> findFirstByRunIdOrderByIdDesc(long runId);
 
     /** Lets go of what was asked of a run up to one row; what was asked since stays. */
     @Transactional

@@ -1,6 +1,7 @@
 package retazo.app.runs.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,6 +32,7 @@ public final class BoltLayout {
     public record Bags(String name, int quantity, List<Piece> pieces) {
     }
 
+    /** @param bolts in whatever order: the same bolts are always planned alike */
     public BoltLayout(List<Bags> wanted, List<Bolt> bolts, RestRule rests) {
         Map<String, Length> widths = new HashMap<>();
         List<BagGroup> groups = new ArrayList<>();
@@ -42,9 +44,10 @@ public final class BoltLayout {
             }
             groups.add(new BagGroup(bags.name(), bags.quantity(), lengths));
         }
+        List<Bolt> inOrder = bolts.stream().sorted(Comparator.comparing(Bolt::id)).toList();
         Map<String, List<BoltStock>> fabrics = new LinkedHashMap<>();
         widths.forEach((code, width) -> fabrics.put(code, BoltRequest.wideEnough(
-                bolts.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(Bolt::toStock).toList(), width)));
+                inOrder.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(Bolt::toStock).toList(), width)));
         this.request = new BoltRequest(fabrics, groups, rests);
     }
 
@@ -83,7 +86,7 @@ public final class BoltLayout {
     }
 
     /** How many bags of each group a plan leaves out, by name. */
-    Map<String, Integer> missing(BoltPlan plan) {
+    private Map<String, Integer> missing(BoltPlan plan) {
         return plan.missing(request);
     }
 

@@ -2,34 +2,32 @@ package retazo.app.runs.plan;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.BagLineRepository;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.PlannedCutEntity;
 import retazo.app.runs.book.PlannedCutRepository;
+import retazo.app.runs.book.ReplanEntity;
+import retazo.app.runs.book.ReplanRepository;
 import retazo.app.runs.book.RunEntity;
 import retazo.app.runs.book.WantedCut;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.RestRule;
-import retazo.core.measure.Length;
 
-/**
- * Plans the open lines of a confirmed run: first only those without a bolt, so that tickets in hand stay valid; if that
- * does not place all of them, everything that is not cut. Bags already begun come first, then by number. The caller holds
- * the lock of the run.
- */
+/** Keeps which bag of a run is cut from which bolt, with its cloth reserved. The caller holds the lock of the run. */
 @Component
 public class RunPlanning {
 
@@ -37,33 +35,80 @@ public class RunPlanning {
     private final PlannedCutRepository cuts;
     private final StockService stock;
     private final PracticeService practice;
+    private final ReplanRepository asked;
+    private final Clock clock;
 
-    RunPlanning(BagLineRepository lines, PlannedCutRepository cuts, StockService stock, PracticeService practice) {
+    RunPlanning(
+            BagLineRepository lines, PlannedCutRepository cuts, StockService stock, PracticeService practice, ReplanRepository asked,
+            Clock clock) {
         this.lines = lines;
         this.cuts = cuts;
         this.stock = stock;
         this.practice = practice;
+        this.asked = asked;
+        this.clock = clock;
     }
 
-    /** Plans what has no bolt. Gives whether the plan changed. */
-    public boolean planOpenLines(RunEntity run) {
-        List<BagLineEntity> open = openLines(run);
-        Set<Long> fabricIds = open.stream().map(BagLineEntity::fabricId).collect(Collectors.toSet());
-        List<Long> boltIds = stock.boltsOf(fabricIds).stream().map(Bolt::id).toList();
-        stock.lockBolts(boltIds);
-        boolean dropped = dropWhatBoltsNoLongerHave(run);
-        List<BagLineEntity> homeless = withoutCut(run, open);
-        if (homeless.isEmpty()) {
-            return dropped;
+    /** Writes down that a run is to be planned again, with what happened to it. */
+    public void ask(long runId) {
+        asked.save(ReplanEntity.of(runId, clock.instant()));
+    }
+
+    /** What a plan comes from, and what becomes of it. */
+    public static final class Again {
+
+        private final Replan.Seen seen;
+        private final Replan.Decision decision;
+
+        private Again(Replan.Seen seen) {
+            this.seen = seen;
+            this.decision = Replan.of(seen);
         }
-        int version = run.nextPlan();
-        if (!placeAll(eachAlone(homeless), fabricIds, version)) {
-            supersede(planned(run));
-            placeWhatFits(byBag(run, open), fabricIds, version);
-            // A bag that cannot be made yet still holds what there is for it, and waits for the rest.
-            placeWhatFits(eachAlone(withoutCut(run, open)), fabricIds, version);
+    }
+
+    /** Works out how what is not cut of a run is planned again, from what is there now; nothing is locked. */
+    @Transactional(readOnly = true)
+    public Again lookAgain(long runId) {
+        List<BagLineEntity> open = openLines(runId);
+        return new Again(seen(runId, open, stock.boltsById(boltIds(runId, open))));
+    }
+
+    /** Plans a run as that was worked out; false where its bags or bolts are not so any more, and nothing is done then. */
+    public boolean planAgain(RunEntity run, Again again) {
+        List<BagLineEntity> open = openLines(run.id());
+        Map<Long, Bolt> bolts = stock.lockBolts(boltIds(run.id(), open)).stream().collect(Collectors.toMap(Bolt::id, bolt -> bolt));
+        if (!seen(run.id(), open, bolts).equals(again.seen)) {
+            return false;
+        }
+        Set<Long> gone = Set.copyOf(again.decision.gone());
+        supersede(planned(run.id()).stream().filter(cut -> gone.contains(cut.id())).toList());
+        int version = again.decision.isNewPlan() ? run.nextPlan() : run.planVersion();
+        if (!again.decision.placed().isEmpty()) {
+            Map<Long, BagLineEntity> byId = open.stream().collect(Collectors.toMap(BagLineEntity::id, line -> line));
+            keep(again.decision.placed().stream()
+                    .map(one -> WantedCut.of(requireNonNull(byId.get(one.lineId())), one.boltId())).toList(), version);
         }
         return true;
+    }
+
+    private Replan.Seen seen(long runId, List<BagLineEntity> open, Map<Long, Bolt> bolts) {
+        Set<Long> begun = cuts.current(List.of(runId)).stream().filter(PlannedCutEntity::isCut).flatMap(PlannedCutEntity::lines)
+                .map(line -> line.bag().id()).collect(Collectors.toSet());
+        return new Replan.Seen(
+                open.stream().map(line -> new Replan.Line(
+                        line.id(), line.bag().id(), line.bag().number(), begun.contains(line.bag().id()), line.fabricId(), line.length(),
+                        line.plannedWidth())).toList(),
+                planned(runId).stream().map(cut -> new Replan.Held(
+                        cut.id(), cut.boltId(), cut.position(), cut.length(), cut.lines().map(BagLineEntity::id).toList())).toList(),
+                bolts.values().stream().sorted(Comparator.comparing(Bolt::id)).toList(), RestRule.of(practice.practice()));
+    }
+
+    /** The bolts of the fabrics of lines, and those that planned cuts are on. */
+    private Set<Long> boltIds(long runId, List<BagLineEntity> open) {
+        Set<Long> ids = stock.boltsOf(open.stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())).stream()
+                .map(Bolt::id).collect(Collectors.toCollection(TreeSet::new));
+        planned(runId).forEach(cut -> ids.add(cut.boltId()));
+        return ids;
     }
 
     /** Lets go of cuts and of the cloth reserved for them. */
@@ -86,99 +131,18 @@ public class RunPlanning {
         stock.reserve(kept.stream().map(PlannedCutEntity::promise).toList());
     }
 
-    private List<BagLineEntity> openLines(RunEntity run) {
-        Set<Long> cut = cuts.current(List.of(run.id())).stream()
+    private List<BagLineEntity> openLines(long runId) {
+        Set<Long> cut = cuts.current(List.of(runId)).stream()
                 .filter(PlannedCutEntity::isCut)
                 .flatMap(PlannedCutEntity::lines)
                 .map(BagLineEntity::id)
                 .collect(Collectors.toSet());
-        return lines.ofRuns(List.of(run.id())).stream()
+        return lines.ofRuns(List.of(runId)).stream()
                 .filter(line -> line.bag().isOpen() && !cut.contains(line.id()))
                 .toList();
     }
 
-    private List<PlannedCutEntity> planned(RunEntity run) {
-        return cuts.current(List.of(run.id())).stream().filter(PlannedCutEntity::isPlanned).toList();
-    }
-
-    private List<BagLineEntity> withoutCut(RunEntity run, List<BagLineEntity> open) {
-        Set<Long> planned = planned(run).stream().flatMap(PlannedCutEntity::lines).map(BagLineEntity::id).collect(Collectors.toSet());
-        return open.stream().filter(line -> !planned.contains(line.id())).toList();
-    }
-
-    /** Where more is reserved on a bolt than it has, this run lets its last cuts on it go until the rest fits. */
-    private boolean dropWhatBoltsNoLongerHave(RunEntity run) {
-        Map<Long, List<PlannedCutEntity>> byBolt = planned(run).stream().collect(Collectors.groupingBy(PlannedCutEntity::boltId));
-        Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
-        List<PlannedCutEntity> gone = new ArrayList<>();
-        byBolt.forEach((boltId, ofBolt) -> {
-            Length missing = requireNonNull(bolts.get(boltId)).reserved().minus(requireNonNull(bolts.get(boltId)).onHand());
-            List<PlannedCutEntity> lastFirst = new ArrayList<>(ofBolt);
-            lastFirst.sort(Comparator.comparing(PlannedCutEntity::position).reversed());
-            for (PlannedCutEntity cut : lastFirst) {
-                if (missing.isPositive()) {
-                    gone.add(cut);
-                    missing = missing.minus(cut.length());
-                }
-            }
-        });
-        supersede(gone);
-        return !gone.isEmpty();
-    }
-
-    private static List<List<BagLineEntity>> eachAlone(List<BagLineEntity> homeless) {
-        return homeless.stream().map(List::of).toList();
-    }
-
-    /** The open lines bag by bag, bags that are begun first. */
-    private List<List<BagLineEntity>> byBag(RunEntity run, List<BagLineEntity> open) {
-        Set<Long> begun = new HashSet<>();
-        cuts.current(List.of(run.id())).stream()
-                .filter(PlannedCutEntity::isCut)
-                .flatMap(PlannedCutEntity::lines)
-                .forEach(line -> begun.add(line.bag().id()));
-        Map<Integer, List<BagLineEntity>> byNumber = open.stream()
-                .collect(Collectors.groupingBy(line -> line.bag().number(), java.util.TreeMap::new, Collectors.toList()));
-        return byNumber.values().stream()
-                .sorted(Comparator.comparing(bag -> !begun.contains(bag.get(0).bag().id())))
-                .toList();
-    }
-
-    private boolean placeAll(List<List<BagLineEntity>> groups, Set<Long> fabricIds, int version) {
-        BoltLayout layout = layout(groups, fabricIds);
-        BoltPlan plan = layout.inOrderAsked();
-        if (!layout.isWhole(plan)) {
-            return false;
-        }
-        keep(groups, plan, version);
-        return true;
-    }
-
-    private void placeWhatFits(List<List<BagLineEntity>> groups, Set<Long> fabricIds, int version) {
-        BoltPlan plan = layout(groups, fabricIds).inOrderAsked();
-        if (!plan.cuts().isEmpty()) {
-            keep(groups, plan, version);
-        }
-    }
-
-    private BoltLayout layout(List<List<BagLineEntity>> groups, Set<Long> fabricIds) {
-        List<BoltLayout.Bags> wanted = new ArrayList<>();
-        for (List<BagLineEntity> group : groups) {
-            wanted.add(new BoltLayout.Bags("bag-" + wanted.size(), 1, group.stream()
-                    .map(line -> new BoltLayout.Piece(line.fabricId(), line.length(), line.plannedWidth()))
-                    .toList()));
-        }
-        return new BoltLayout(wanted, stock.boltsOf(fabricIds), RestRule.of(practice.practice()));
-    }
-
-    private void keep(List<List<BagLineEntity>> groups, BoltPlan plan, int version) {
-        keep(plan.cuts().stream()
-                .map(cut -> WantedCut.of(
-                        groups.get(cut.group()).stream()
-                                .filter(line -> line.fabricId() == BoltLayout.fabricId(cut.fabricCode()))
-                                .findFirst()
-                                .orElseThrow(),
-                        Bolt.idOf(cut.boltId())))
-                .toList(), version);
+    private List<PlannedCutEntity> planned(long runId) {
+        return cuts.current(List.of(runId)).stream().filter(PlannedCutEntity::isPlanned).toList();
     }
 }
