@@ -9,6 +9,7 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -48,6 +50,7 @@ import retazo.core.quilt.size.Way;
 class PatternApi {
 
     private static final int LARGEST_FILE = 1_048_576;
+    private static final int PATTERNS_ON_A_PAGE = 50;
 
     private final PatternService patterns;
     private final RoleSources sources;
@@ -88,16 +91,25 @@ class PatternApi {
     }
 
     @GetMapping
-    @Operation(summary = "The library, or the patterns in it that are looked for")
-    List<ListedPattern> list(
+    @Operation(
+            summary = "A page of the library, or of the patterns in it that are looked for; where another follows, its address is in Link")
+    ResponseEntity<List<ListedPattern>> list(
             @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String way,
             @RequestParam(defaultValue = "") String unit, @RequestParam(defaultValue = "") String precut,
-            @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "false") boolean archived) {
-        return patterns.newest(new PatternSearch(name, way, unit, precut, size, archived)).stream()
+            @RequestParam(defaultValue = "") String size, @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "0") int page) {
+        int number = Math.max(0, page);
+        PatternService.Found found = patterns.page(new PatternSearch(name, way, unit, precut, size, archived), number, PATTERNS_ON_A_PAGE);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.ok();
+        if (found.more()) {
+            String next = ServletUriComponentsBuilder.fromCurrentRequest().replaceQueryParam("page", number + 1).build().toUriString();
+            answer.header(HttpHeaders.LINK, "<" + next + ">; rel=\"next\"");
+        }
+        return answer.body(found.patterns().stream()
                 .map(pattern -> new ListedPattern(
                         pattern.patternId(), pattern.name(), pattern.number(), pattern.about().ownDesign(), pattern.archived(),
                         pattern.design().sizes().stream().map(QuiltSize::name).toList()))
-                .toList();
+                .toList());
     }
 
     @GetMapping("/{id}")

@@ -63,7 +63,7 @@ interface PatternVersionRepository extends JpaRepository<PatternVersionEntity, L
                AND locate(lower(:#{#search.size}), v.sizeNames) > 0
                AND ((:#{#search.archived} = true AND v.pattern.archivedAt IS NOT NULL)
                     OR (:#{#search.archived} = false AND v.pattern.archivedAt IS NULL))
-             ORDER BY lower(v.pattern.name)""")
+             ORDER BY lower(v.pattern.name), v.pattern.id""")
     Slice<Row> newest(PatternSearch search, Pageable page);
 
     Optional<PatternVersionEntity> findFirstByPatternIdOrderByNumberDesc(long patternId);

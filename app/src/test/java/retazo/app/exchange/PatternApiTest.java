@@ -10,10 +10,13 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -90,6 +93,23 @@ class PatternApiTest {
         assertThat(found).hasSize(1);
         assertThat(found.path(0).path("name").asString()).isEqualTo("Tide Table");
         assertThat(found.path(0).path("sizes").path(0).asString()).isEqualTo("Crib");
+    }
+
+    /** 51 by that name: fifty, and one more; each once. */
+    @Test
+    void the_list_comes_page_by_page_each_with_the_address_of_the_next() {
+        Samples samples = new Samples(shop);
+        List<Long> made = IntStream.range(0, 51).mapToObj(i -> samples.cutListPattern(PatternAbout.OWN, "2 x 3", 1).patternId()).toList();
+        List<Long> ids = new ArrayList<>();
+        String next = "/api/patterns?name=long%20reeds";
+        while (!next.isEmpty()) {
+            HttpResponse<String> page = writer.get(next);
+            assertThat(json(page).size()).isLessThanOrEqualTo(50);
+            json(page).forEach(pattern -> ids.add(pattern.path("id").asLong()));
+            next = page.headers().firstValue("Link").map(link -> link.replaceFirst(".*(/api/patterns[^>]*)>.*", "$1")).orElse("");
+        }
+
+        assertThat(ids).doesNotHaveDuplicates().containsAll(made);
     }
 
     /**
