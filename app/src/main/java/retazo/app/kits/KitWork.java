@@ -135,6 +135,12 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
                         .toList();
     }
 
+    /** The pieces for which it is sold by the longer of two ways, since nobody said from which strips the pattern's paper cuts them. */
+    public List<String> openStrips() {
+        return needs.byFabric().values().stream().flatMap(need -> need.cloth().stream())
+                .flatMap(cloth -> cloth.plan().openStrips().stream()).toList();
+    }
+
     /** Why the kit cannot be made by the practice of now; empty when it can. */
     public List<Problem> problems() {
         return needs.problems();

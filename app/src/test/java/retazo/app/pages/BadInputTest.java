@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import retazo.app.Client;
+import retazo.app.Samples;
 import retazo.app.TestShop;
 
 /** Nonsense at fields and addresses: a clear answer, nothing half saved, what was typed still there. */
@@ -76,6 +77,21 @@ class BadInputTest {
                         "&#39;&lt;b&gt;&#39; is not a length")
                 .contains("value=\"3, abc\"", "value=\"Big\"", "value=\"&lt;b&gt;\"");
         assertThat(patterns()).isEqualTo(before);
+    }
+
+    /** The next page's address would be longer than a header may be. */
+    @Test
+    void a_place_to_go_back_to_that_is_none_is_left_out() {
+        Samples samples = new Samples(shop);
+        long kit = samples.kit(samples.fabric());
+        owner.get("/kits/" + kit + "/cloth");
+
+        HttpResponse<String> answer = owner.post(
+                "/kits/" + kit + "/settings/none", Map.of("fabric", "A".repeat(20_000), "seen", ""));
+
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.uri().getPath()).isEqualTo("/kits/" + kit + "/cloth");
+        assertThat(answer.uri().getQuery()).isNull();
     }
 
     @Test

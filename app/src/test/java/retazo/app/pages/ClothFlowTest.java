@@ -20,6 +20,7 @@ import retazo.app.TestShop;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
+import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.core.measure.Length;
@@ -219,6 +220,33 @@ class ClothFlowTest {
         }
     }
 
+    /**
+     * 48 of 2 1/2 x 10 1/2: 16 strips of 2 1/2 are 40 in, 3 of 10 1/2 are 31 1/2; with 1 in, 41 and 32 1/2 in; with 5 % 43.05 and 34.1,
+     * so 10 eighths, and 8 once it is said that the paper cuts strips of 10 1/2.
+     */
+    @Test
+    void what_the_paper_leaves_open_is_told_at_the_kit_and_asked_at_the_line() {
+        PatternVersion pattern = samples.cutListPattern(new PatternAbout("Odile", List.of(), ""), "2 1/2 x 10 1/2", 48);
+        long kit = kit(pattern);
+        assertThat(length(kit)).isEqualTo(Length.ofInches(45));
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit);
+            awaited(page.locator("div.work")).containsText("Nobody said from which strips the pattern’s paper cuts A1.");
+            designer.go("/kits/" + kit + "/cloth");
+            awaited(page.locator("div.work")).containsText("the longer of both ways is sold");
+            designer.go("/kits/" + kit);
+            page.getByText("Say it in the cut list").click();
+            awaited(page.locator("table.worksheet").last()).containsText("Add “from 2 1/2” or “from 10 1/2”.");
+            page.getByLabel("Piece of line 1").fill("2 1/2 x 10 1/2 from 10 1/2");
+            designer.press("Keep as version 2");
+            page.waitForURL("**/patterns/" + pattern.patternId());
+        }
+
+        PatternVersion said = samples.bean(PatternService.class).newestOf(pattern.patternId());
+        assertThat(length(kit(said))).isEqualTo(Length.ofInches(36));
+    }
+
     /** Each size alone 7/8 yd, laid together 3/4 yd: as above. */
     @Test
     void a_way_to_cut_is_chosen_for_a_kit_of_ours_and_its_cutting_page_follows() {
@@ -279,7 +307,7 @@ class ClothFlowTest {
     }
 
     private PatternVersion pattern(PatternAbout about) {
-        return samples.cutListPattern(about, "3 1/2 x 9 1/2", 24);
+        return samples.cutListPattern(about, "3 1/2 x 9 1/2 from 9 1/2", 24);
     }
 
     private long kit(PatternVersion pattern) {

@@ -147,7 +147,7 @@ class KitSourceFlowTest {
     @Test
     void a_kit_that_follows_a_paper_keeps_its_whole_cloths() {
         long printed = samples.cutListKit(
-                samples.cutListPattern(new PatternAbout("Nima", List.of(), ""), "3 1/2 x 9 1/2", 24), fabric);
+                samples.cutListPattern(new PatternAbout("Nima", List.of(), ""), "3 1/2 x 9 1/2 from 9 1/2", 24), fabric);
 
         Client.of(shop, "idris").post("/kits/" + printed + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-quarter"));
 
@@ -159,7 +159,7 @@ class KitSourceFlowTest {
     @Test
     void a_kit_is_not_given_back_to_its_paper_while_it_takes_other_sources() {
         long decided = samples.cutListKit(
-                samples.cutListPattern(new PatternAbout("Nima", List.of(), ""), "3 1/2 x 9 1/2", 24), fabric);
+                samples.cutListPattern(new PatternAbout("Nima", List.of(), ""), "3 1/2 x 9 1/2 from 9 1/2", 24), fabric);
         Samples.done(kits.sellBy(decided, Instructions.SHOP, "We cut the pieces ourselves.", 1));
         Client.of(shop, "idris").post("/kits/" + decided + "/source", Map.of("fabric", fabric.code(), "quarters", "fat-eighth"));
         assertThat(book.kit(decided).quarters(fabric)).contains(PrecutKind.FAT_EIGHTH);

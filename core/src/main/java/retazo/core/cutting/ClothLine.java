@@ -48,7 +48,15 @@ public record ClothLine(
      *
      * @param perStrip     how many one strip gives; of a strip set, segments of one set
      * @param leftAfterSet what a sewn set leaves at its end where nothing is set aside for squaring it
+     * @param isStripOpen  whether a paper may cut them from strips of their other side, which take another length: nobody said it, and the
+     *                     longer counts
      */
-    public record Pieces(PieceShape shape, Figure<Count> count, Figure<Count> perStrip, Optional<Length> leftAfterSet) {
+    public record Pieces(
+            PieceShape shape, Figure<Count> count, Figure<Count> perStrip, Optional<Length> leftAfterSet, boolean isStripOpen) {
+    }
+
+    /** Whether the longer of two ways counts, since nobody said which side is the strip. */
+    public boolean isStripOpen() {
+        return pieces.map(Pieces::isStripOpen).orElse(false);
     }
 }

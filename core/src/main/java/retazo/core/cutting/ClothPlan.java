@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -61,14 +62,22 @@ public record ClothPlan(
         return Arithmetic.sum(key, Label.of("cloth.roundedParts"), parts);
     }
 
-    /** Strip sets whose last segment has no room for squaring the sewn end, each at the label of its pieces. */
+    /**
+     * What somebody should look at, each at the label of its pieces: strip sets whose last segment has no room for squaring the sewn end,
+     * and pieces of which nobody said from which strips their paper cuts them.
+     */
     public List<Problem> warnings() {
-        return lines.stream()
+        Stream<Problem> edges = lines.stream()
                 .flatMap(line -> line.pieces().stream()
                         .flatMap(pieces -> pieces.leftAfterSet().stream()
                                 .filter(left -> left.isShorterThan(EDGE))
-                                .map(left -> setEdge(line, pieces, left))))
-                .toList();
+                                .map(left -> setEdge(line, pieces, left))));
+        return Stream.concat(edges, openStrips().stream().map(label -> Problem.at(label, "cloth.strip-open", label))).toList();
+    }
+
+    /** The pieces of which the longer of two ways counts, since nobody said from which strips their paper cuts them. */
+    public List<String> openStrips() {
+        return lines.stream().filter(ClothLine::isStripOpen).flatMap(line -> line.pieceLabels().stream()).toList();
     }
 
     private static Problem setEdge(ClothLine line, ClothLine.Pieces pieces, Length left) {

@@ -17,11 +17,12 @@ import retazo.core.measure.Length;
  * @param needs       one or more
  * @param mostSizes   the most different pieces on one strip, where everything is laid together; empty for any number
  * @param atHand      left-overs of the same cloth, which are taken where that makes the length shorter
+ * @param byPaper     whether it is cut by a printed paper, whose strips nobody may have asked for
  */
 public record ClothRequest(
         String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs,
         Optional<Integer> mostSizes,
-        List<LeftOver> atHand) {
+        List<LeftOver> atHand, boolean byPaper) {
 
     /**
      * @throws IllegalArgumentException if there is nothing to cut
@@ -34,10 +35,10 @@ public record ClothRequest(
         }
     }
 
-    /** A cloth of which no left-over is at hand. */
+    /** A cloth of which no left-over is at hand, not cut by a printed paper. */
     public ClothRequest(
             String key, Figure<Length> usableWidth, PrintKind print, Figure<Length> squaring, List<ClothNeed> needs,
             Optional<Integer> mostSizes) {
-        this(key, usableWidth, print, squaring, needs, mostSizes, List.of());
+        this(key, usableWidth, print, squaring, needs, mostSizes, List.of(), false);
     }
 }

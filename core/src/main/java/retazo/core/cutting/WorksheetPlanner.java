@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.core.block.shape.CutSize;
+import retazo.core.block.shape.PieceShape;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -43,8 +44,8 @@ public final class WorksheetPlanner {
                     backing -> lines.add(backingLine(backing.sheet(), request)));
         }
         List<Problem> problems = pieces.values().stream()
+                .filter(equal -> ways(equal, request).isEmpty())
                 .map(equal -> equal.get(0))
-                .filter(need -> perStrip("", Label.of(""), need, request).value().value() == 0)
                 .map(need -> Problem.of(
                         "cloth.piece-too-wide", need.need().label(), need.need().shape().across().value(),
                         need.usableWidth().value()))
@@ -64,8 +65,16 @@ public final class WorksheetPlanner {
                 pieces.need().use(), request.print().isReversible() ? size.flipped() : size, pieces.usableWidth().value());
     }
 
-    private static Figure<Count> perStrip(String key, Label label, ClothNeed.Pieces pieces, ClothRequest request) {
-        return pieces.need().shape().perStrip(key, label, pieces.usableWidth(), request.print().isOneWay());
+    /** The ways round in which pieces fit the cloth: as drawn; or from strips of their other side, where a paper may do that. */
+    private static List<PieceShape> ways(List<ClothNeed.Pieces> equal, ClothRequest request) {
+        PieceShape drawn = equal.stream().map(piece -> piece.need().shape()).filter(PieceShape::isEitherWay).findFirst()
+                .orElse(equal.get(0).need().shape());
+        Stream<PieceShape> other = request.byPaper() && request.print().mayTurn() && drawn.isEitherWay()
+                ? drawn.asRectangle().stream().map(PieceShape.Rectangle::turned)
+                : Stream.empty();
+        return Stream.concat(Stream.of(drawn), other)
+                .filter(way -> way.perStrip("", Label.of(""), equal.get(0).usableWidth(), request.print().isOneWay()).value().value() > 0)
+                .toList();
     }
 
     private static ClothPlan summedUp(ClothRequest request, List<ClothLine> lines) {
@@ -85,18 +94,42 @@ public final class WorksheetPlanner {
                 ? first.count()
                 : Arithmetic.sumOfCounts(
                         key + ".count", Label.of("piece.count", names), equal.stream().map(piece -> piece.need().count()).toList());
-        Figure<Count> perStrip = perStrip(key + ".perStrip", Label.of("cloth.perStrip", names), equal.get(0), request);
-        Figure<Count> strips = first.shape().strips(key + ".strips", Label.of("cloth.strips", names), count, perStrip);
+        List<Cut> cuts = ways(equal, request).stream()
+                .map(way -> Cut.of(way, names, way.equals(first.shape()) ? key : key + ".turned", count, equal.get(0).usableWidth(),
+                        request.print().isOneWay()))
+                .toList();
+        Cut cut = cuts.stream().reduce((one, other) -> other.length.value().isLongerThan(one.length.value()) ? other : one).orElseThrow();
+        boolean open = cuts.stream().anyMatch(other -> !other.length.value().equals(cut.length.value()));
         return new ClothLine(
                 first.use(),
                 labels,
-                first.shape().stripHeight(),
-                strips,
-                length(key, Label.of("cloth.patchLength", names), strips, first.shape().stripHeight()),
+                cut.way.stripHeight(),
+                cut.strips,
+                open ? longer(key, names, cuts) : cut.length,
                 Optional.of(new ClothLine.Pieces(
-                        first.shape(), count, perStrip, first.shape().leftAfterSet(equal.get(0).usableWidth().value()))),
+                        cut.way, count, cut.perStrip, cut.way.leftAfterSet(equal.get(0).usableWidth().value()), open)),
                 ClothLine.Lay.ACROSS,
                 Optional.empty());
+    }
+
+    private static Figure<Length> longer(String key, String names, List<Cut> cuts) {
+        return Arithmetic.greatest(key + ".longer", Label.of("cloth.longerWay", names), cuts.stream()
+                .map(cut -> cut.length.named(
+                        key + ".from" + cut.way.stripHeight().value().ticks(),
+                        Label.of("cloth.fromStrips", names, cut.way.stripHeight().value().toString())))
+                .toList());
+    }
+
+    /** Pieces cut from strips of their own, one way round. */
+    private record Cut(PieceShape way, Figure<Count> perStrip, Figure<Count> strips, Figure<Length> length) {
+
+        static Cut of(PieceShape way, String names, String key, Figure<Count> count, Figure<Length> usableWidth, boolean oneWay) {
+            Figure<Count> perStrip = way.perStrip(key + ".perStrip", Label.of("cloth.perStrip", names), usableWidth, oneWay);
+            Figure<Count> strips = way.strips(key + ".strips", Label.of("cloth.strips", names), count, perStrip);
+            return new Cut(
+                    way, perStrip, strips,
+                    WorksheetPlanner.length(key, Label.of("cloth.patchLength", names), strips, way.stripHeight()));
+        }
     }
 
     private static ClothLine longLine(LongPieces pieces, ClothRequest request) {

@@ -70,7 +70,7 @@ final class PlannedNeeds {
         Figure<Length> squaring = request.practice().figure(PracticeMeasure.SQUARING);
         ClothRequest cloth = new ClothRequest(
                 request.key(), fabric.usableWidth(), fabric.print(), squaring, needs, request.practice().lay().mostSizes(),
-                fabric.leftOvers());
+                fabric.leftOvers(), request.kind().instructions() == Instructions.PRINTED);
         return (request.kind().instructions().arePlanned()
                 ? new ClothPlanner(planners().cuts()).plan(cloth)
                 : new WorksheetPlanner().plan(cloth))

@@ -213,7 +213,8 @@ class ClothPlannerTest {
     private static ClothPlan sparedBy(List<LeftOver> leftOvers, ClothNeed... needs) {
         ClothRequest request = request(PrintKind.ALL_OVER, needs);
         ClothRequest spared = new ClothRequest(
-                request.key(), request.usableWidth(), request.print(), request.squaring(), request.needs(), request.mostSizes(), leftOvers);
+                request.key(), request.usableWidth(), request.print(), request.squaring(), request.needs(), request.mostSizes(), leftOvers,
+                false);
         return new ClothPlanner().plan(spared).match(ClothPlanning.Planned::plan, impossible -> {
             throw new AssertionError(impossible.problems());
         });

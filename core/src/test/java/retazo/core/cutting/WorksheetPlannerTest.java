@@ -94,6 +94,57 @@ class WorksheetPlannerTest {
         assertThat(plan.exact().value()).isEqualTo(Length.ofInches(heightEighths * strips + 8, 8));
     }
 
+    /**
+     * 48 of 2 1/2 x 10 1/2 on 40 in: strips of 10 1/2 give 16 each, 3 strips, 31 1/2 in; strips of 2 1/2 give 3 each, 16 strips,
+     * 40 in. With 1 in to square, 41 in for a paper that nobody asked, whichever way round they were typed; 32 1/2 in for a page of ours.
+     */
+    @Test
+    void of_a_paper_that_nobody_asked_the_longer_way_counts() {
+        assertThat(byPaper(PrintKind.ALL_OVER, open("2 1/2", "10 1/2")).exact().value()).isEqualTo(Length.ofInches(41));
+        assertThat(byPaper(PrintKind.ALL_OVER, open("10 1/2", "2 1/2")).exact().value()).isEqualTo(Length.ofInches(41));
+
+        ClothLine line = byPaper(PrintKind.ALL_OVER, open("2 1/2", "10 1/2")).lines().get(0);
+
+        assertThat(line.isStripOpen()).isTrue();
+        assertThat(line.stripHeight().value()).isEqualTo(Length.parse("2 1/2"));
+        assertThat(line.strips().value().value()).isEqualTo(16);
+        assertThat(line.length().operands()).extracting(way -> way.value().toString()).containsExactly("31 1/2 in", "40 in");
+        assertThat(exact("40", pieces("A1", open("2 1/2", "10 1/2"), 48, "40"))).isEqualTo(Length.parse("32 1/2 in"));
+    }
+
+    /** A one-way print lies as it was typed, and a paper that was asked cuts as it says. */
+    @Test
+    void what_is_known_of_a_paper_counts_alone() {
+        PieceShape said = new PieceShape.Rectangle(
+                figure(Length.parse("2 1/2")), figure(Length.parse("10 1/2")), Subcut.NONE, Hand.EITHER);
+
+        assertThat(byPaper(PrintKind.ONE_WAY, open("2 1/2", "10 1/2")).exact().value()).isEqualTo(Length.parse("32 1/2 in"));
+        assertThat(byPaper(PrintKind.ALL_OVER, said).exact().value()).isEqualTo(Length.parse("32 1/2 in"));
+        assertThat(byPaper(PrintKind.ALL_OVER, said).lines()).noneMatch(ClothLine::isStripOpen);
+    }
+
+    /** 60 in do not lie across 40: the paper cuts them from strips of 60 in, or it could not be followed. */
+    @Test
+    void a_way_that_does_not_fit_the_cloth_is_not_the_papers() {
+        ClothPlan plan = byPaper(PrintKind.ALL_OVER, open("60", "3"));
+
+        assertThat(plan.lines().get(0).stripHeight().value()).isEqualTo(Length.ofInches(60));
+        assertThat(plan.lines()).noneMatch(ClothLine::isStripOpen);
+    }
+
+    private static PieceShape open(String width, String height) {
+        return new PieceShape.Rectangle(figure(Length.parse(width)), figure(Length.parse(height)), Subcut.NONE, Hand.EITHER, true);
+    }
+
+    private ClothPlan byPaper(PrintKind print, PieceShape shape) {
+        ClothRequest request = new ClothRequest(
+                "test", figure(Length.ofInches(40)), print, PRACTICE.figure(PracticeMeasure.SQUARING),
+                List.of(pieces("A1", shape, 48, "40")), Optional.empty(), List.of(), true);
+        return planner.plan(request).match(ClothPlanning.Planned::plan, impossible -> {
+            throw new AssertionError(impossible.problems());
+        });
+    }
+
     private Length exact(String width, ClothNeed... needs) {
         return plan(width, List.of(needs)).exact().value();
     }

@@ -35,7 +35,7 @@ import retazo.core.quilt.size.Way;
  * A kit as its page shows it.
  *
  * @param finished in words; empty where nobody knows
- * @param printed  whether the lengths are only printed
+ * @param paper    what the pattern's paper leaves open
  * @param possible what can be made now
  * @param problems why it cannot be made at all by the practice of now
  * @param saving   what planning the cloths saves, or would save, in words; empty for nothing
@@ -47,7 +47,7 @@ record KitPage(
         Kit kit,
         QuiltPicture picture,
         String finished,
-        boolean printed,
+        Paper paper,
         List<BilledItem> bill,
         Possible possible,
         long onShelf,
@@ -64,6 +64,15 @@ record KitPage(
      * @param stops what stops the next one, in words
      */
     record Possible(long bags, String stops) {
+    }
+
+    /**
+     * What the pattern's paper leaves open.
+     *
+     * @param printed    whether the lengths are only printed
+     * @param openStrips pieces of which nobody said from which strips they are cut; empty for none
+     */
+    record Paper(boolean printed, String openStrips) {
     }
 
     List<Fabric> prints() {
@@ -136,7 +145,7 @@ record KitPage(
                 kit,
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
-                work.plan().way() == Way.SIZE_TABLE,
+                new Paper(work.plan().way() == Way.SIZE_TABLE, String.join(", ", work.openStrips())),
                 bill,
                 new Possible(possible.bags().value(), words.list(stopping)),
                 known.onShelf(),

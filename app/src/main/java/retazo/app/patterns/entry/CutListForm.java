@@ -13,6 +13,7 @@ import retazo.app.shared.Typed;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.CutForm;
 import retazo.core.quilt.piece.CutList;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.SizeKey;
@@ -64,6 +65,12 @@ record CutListForm(
             @Nullable String per, @Nullable List<String> counts, @Nullable String precut, @Nullable String note) {
 
         static final LineRow BLANK = new LineRow("", "", "", "", "", "", List.of(), "", "");
+
+        /** The strips that a paper may cut it from, where nobody said which. */
+        public List<String> openStrips() {
+            return CutForm.read(Typed.text(piece)).filter(CutForm::isStripOpen)
+                    .map(form -> form.sizes().stream().map(side -> side.toString().replace(" in", "")).toList()).orElse(List.of());
+        }
 
         boolean isBlank() {
             return (Typed.text(role) + Typed.text(piece) + Typed.text(each) + Typed.text(precut) + Typed.text(note)

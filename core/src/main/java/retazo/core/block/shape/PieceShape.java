@@ -62,6 +62,11 @@ public sealed interface PieceShape {
         return Optional.empty();
     }
 
+    /** Whether a paper that nobody asked may cut it from strips of its other side. */
+    default boolean isEitherWay() {
+        return false;
+    }
+
     /** The sizes that are measured with a ruler. */
     default List<Figure<Length>> measured() {
         return List.of(across(), stripHeight());
@@ -77,11 +82,26 @@ public sealed interface PieceShape {
     /**
      * A rectangle.
      *
-     * @param width  across the cloth
-     * @param height along it
-     * @param hand   which diagonal it is cut on, where it is cut again and not square
+     * @param width     across the cloth
+     * @param height    along it
+     * @param hand      which diagonal it is cut on, where it is cut again and not square
+     * @param eitherWay whether a paper that nobody asked may cut it from strips of its width as well
      */
-    record Rectangle(Figure<Length> width, Figure<Length> height, Subcut subcut, Hand hand) implements PieceShape {
+    record Rectangle(Figure<Length> width, Figure<Length> height, Subcut subcut, Hand hand, boolean eitherWay) implements PieceShape {
+
+        public Rectangle(Figure<Length> width, Figure<Length> height, Subcut subcut, Hand hand) {
+            this(width, height, subcut, hand, false);
+        }
+
+        /** From strips as high as it is wide. */
+        public Rectangle turned() {
+            return new Rectangle(height, width, subcut, hand, eitherWay);
+        }
+
+        @Override
+        public boolean isEitherWay() {
+            return eitherWay;
+        }
 
         @Override
         public Figure<Length> stripHeight() {

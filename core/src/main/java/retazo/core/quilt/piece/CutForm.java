@@ -38,6 +38,11 @@ public sealed interface CutForm {
         return Optional.empty();
     }
 
+    /** Whether it matters which side is the strip of the paper, and nobody said it. */
+    default boolean isStripOpen() {
+        return false;
+    }
+
     /**
      * Where the figures of a shape come from.
      *
@@ -50,17 +55,34 @@ public sealed interface CutForm {
         }
     }
 
-    /** A rectangle, its width across the cloth. */
-    record Rectangle(Length width, Length height) implements CutForm {
+    /**
+     * A rectangle, its width across the cloth.
+     *
+     * @param strip how high the strips are that the paper cuts it from, one of its sides; empty where nobody said it
+     */
+    record Rectangle(Length width, Length height, Optional<Length> strip) implements CutForm {
+
+        public Rectangle {
+            if (strip.isPresent() && !strip.get().equals(width) && !strip.get().equals(height)) {
+                throw new IllegalArgumentException("A strip is as high as a side of what is cut from it, not " + strip.get() + ".");
+            }
+        }
+
         @Override
         public PieceShape shape(Typed typed) {
-            return new PieceShape.Rectangle(
-                    typed.length("width", width), typed.length("height", height), Subcut.NONE, Hand.EITHER);
+            PieceShape.Rectangle asTyped = new PieceShape.Rectangle(
+                    typed.length("width", width), typed.length("height", height), Subcut.NONE, Hand.EITHER, isStripOpen());
+            return strip.filter(said -> !said.equals(height)).isPresent() ? asTyped.turned() : asTyped;
+        }
+
+        @Override
+        public boolean isStripOpen() {
+            return strip.isEmpty() && !width.equals(height);
         }
 
         @Override
         public String text() {
-            return plain(width) + " x " + plain(height);
+            return plain(width) + " x " + plain(height) + strip.map(said -> " from " + plain(said) + " strips").orElse("");
         }
 
         @Override
@@ -138,8 +160,8 @@ public sealed interface CutForm {
     }
 
     /**
-     * Reads a typed piece: {@code 2 1/2 x 4 1/2}, {@code 3 7/8 cut once}, {@code 4 1/4 cut twice}, {@code strip 2 1/2} or
-     * {@code set S: strip 2 1/2, segment 2}. Empty where it is none of these.
+     * Reads a typed piece: {@code 2 1/2 x 4 1/2}, {@code 2 1/2 x 4 1/2 from 2 1/2 strips}, {@code 3 7/8 cut once},
+     * {@code 4 1/4 cut twice}, {@code strip 2 1/2} or {@code set S: strip 2 1/2, segment 2}. Empty where it is none of these.
      */
     static Optional<CutForm> read(String typed) {
         String text = typed.strip().replaceAll("\\s+", " ");
@@ -158,8 +180,16 @@ public sealed interface CutForm {
         }
         Matcher rectangle = Forms.RECTANGLE.matcher(text);
         return rectangle.matches()
-                ? both(rectangle.group(1), rectangle.group(2)).map(sizes -> new Rectangle(sizes.get(0), sizes.get(1)))
-                : length(text).map(side -> new Rectangle(side, side));
+                ? both(rectangle.group(1), rectangle.group(2)).flatMap(sizes -> rectangle(sizes, Optional.ofNullable(rectangle.group(3))))
+                : length(text).map(side -> new Rectangle(side, side, Optional.empty()));
+    }
+
+    /** Empty where the strip is none of its sides. */
+    private static Optional<CutForm> rectangle(List<Length> sizes, Optional<String> from) {
+        Optional<Length> strip = from.flatMap(CutForm::length);
+        return from.isPresent() && strip.filter(sizes::contains).isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Rectangle(sizes.get(0), sizes.get(1), strip));
     }
 
     private static Optional<List<Length>> both(String first, String second) {
@@ -176,7 +206,7 @@ public sealed interface CutForm {
                 "(?i)set ([A-Za-z0-9]{1,12}):? ?strip (.+?), ?segments? (.+)");
         private static final Pattern STRIP = Pattern.compile("(?i)strips? (.+)");
         private static final Pattern TRIANGLES = Pattern.compile("(?i)(.+?),? (?:cut )?(once|twice)");
-        private static final Pattern RECTANGLE = Pattern.compile("(?i)(.+?) ?[x×] ?(.+)");
+        private static final Pattern RECTANGLE = Pattern.compile("(?i)(.+?) ?[x×] ?(.+?)(?:,? from (.+?)(?: strips?)?)?");
 
         private Forms() {
         }

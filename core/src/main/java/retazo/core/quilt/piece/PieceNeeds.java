@@ -75,8 +75,9 @@ public final class PieceNeeds {
         Figure<Count> count = counts.size() == 1
                 ? counts.get(0).named(countKey, Label.of("piece.count", label))
                 : Arithmetic.sumOfCounts(countKey, Label.of("piece.count", label), counts);
+        PieceShape shape = equal.stream().map(Source::shape).filter(PieceShape::isEitherWay).findFirst().orElse(first.shape());
         return new PieceNeed(
-                label, role.key(), first.use(), first.shape(), count,
+                label, role.key(), first.use(), shape, count,
                 equal.stream().flatMap(source -> source.unit().stream()).toList(), first.precut());
     }
 }
