@@ -8,6 +8,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -20,9 +21,12 @@ import retazo.app.TestShop;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
+import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 
 /** The page of a cloth in the browser: its plan, settings tried out, whose instructions, and what is printed. */
@@ -244,7 +248,10 @@ class ClothFlowTest {
         }
 
         PatternVersion said = samples.bean(PatternService.class).newestOf(pattern.patternId());
-        assertThat(length(kit(said))).isEqualTo(Length.ofInches(36));
+        long next = Samples.done(samples.bean(KitService.class).add(new NewKits(
+                said, List.of("lap"), "said", Map.of(new RoleKey("reed"), samples.fabric()), Map.of(), new Contents(false, false)))).get(0);
+        assertThat(length(next)).isEqualTo(Length.ofInches(36));
+        assertThat(length(kit)).isEqualTo(Length.ofInches(45));
     }
 
     /** Each size alone 7/8 yd, laid together 3/4 yd: as above. */
