@@ -160,8 +160,7 @@ public class KitWorks {
     private static Optional<Money> price(Good good, UsualPrices usual) {
         return good.prices().price()
                 .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
-                .or(() -> good.precut().filter(kind -> good.perUnit() >= kind.surelyInPack().orElse(1))
-                        .flatMap(kind -> usual.of(kind, Count.ONE)));
+                .or(() -> good.precut().flatMap(kind -> usual.ofBundle(kind, good.perUnit())));
     }
 
     /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */

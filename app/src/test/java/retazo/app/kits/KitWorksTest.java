@@ -15,6 +15,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.fabrics.NewFabric;
 import retazo.app.patterns.file.PatternAbout;
+import retazo.app.practice.PriceListService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
@@ -88,6 +89,16 @@ class KitWorksTest {
         assertThat(works.costs(from(loose)).price().orElseThrow().unknown()).containsExactly(loose.code());
         Good priced = goods.price(loose.id(), new Prices<>(Optional.of(new Money(DOLLAR, 150)), Optional.empty()));
         assertThat(works.costs(from(priced)).price().orElseThrow().total()).contains(new Money(DOLLAR, 1800));
+    }
+
+    /** Quarters are priced singly: a bundle of twelve is twelve of them. */
+    @Test
+    void a_bundle_of_quarters_costs_all_its_quarters() {
+        Money one = samples.bean(PriceListService.class).usual().of(PrecutKind.FAT_QUARTER, Count.ONE).orElseThrow();
+
+        Money bundle = works.costs(from(good(PrecutKind.FAT_QUARTER, 12))).price().orElseThrow().total().orElseThrow();
+
+        assertThat(bundle).isEqualTo(one.times(12));
     }
 
     /** Measured at 9 × 9 no square gives a piece of 9 1/2; measured again at 10 × 10 each gives two. */

@@ -34,4 +34,14 @@ public record UsualPrices(Currency currency, Optional<ClothPrice> cloth, Map<Pre
     public Optional<Money> of(PrecutKind kind, Count units) {
         return Optional.ofNullable(precuts.get(kind)).map(each -> each.times(units.value()));
     }
+
+    /**
+     * What one bundle of a kind costs: a pack, where it has as many as a pack surely has; quarters and eighths, which are sold singly, so
+     * many times one. Empty where no price is known, and for loose pieces of a pack.
+     */
+    public Optional<Money> ofBundle(PrecutKind kind, int pieces) {
+        return kind.surelyInPack()
+                .map(least -> pieces < least ? Optional.<Money>empty() : of(kind, Count.ONE))
+                .orElseGet(() -> of(kind, new Count(pieces)));
+    }
 }
