@@ -52,6 +52,9 @@ public class RunService {
     /** Writes down that a run is to be planned again, with what happened to it. */
     @Transactional
     public void askPlanAgain(long runId) {
+        if (!runs.existsById(runId)) {
+            throw new NotFoundException("run", runId);
+        }
         planning.ask(runId);
     }
 

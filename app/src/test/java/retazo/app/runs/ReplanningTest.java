@@ -1,6 +1,7 @@
 package retazo.app.runs;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.sql.Connection;
 import java.sql.Statement;
@@ -21,6 +22,7 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.RunBook;
+import retazo.app.shared.NotFoundException;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
@@ -99,6 +101,11 @@ class ReplanningTest {
 
         assertThat(replanning.isAsked(run)).isFalse();
         assertThat(book.bags(Set.of(run)).get(run)).noneMatch(Bag::waits);
+    }
+
+    @Test
+    void a_run_that_is_not_there_cannot_be_planned_again() {
+        assertThatThrownBy(() -> samples.bean(RunService.class).askPlanAgain(999_999_999)).isInstanceOf(NotFoundException.class);
     }
 
     /** Somebody holds the run: it is left for later, is still written down, and is planned once the run is free. */
