@@ -35,7 +35,7 @@ public record ClothView(
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
     public static Optional<ClothView> of(ClothQuestion asked, Words words) {
         Optional<Need.Amount.Cloth> planned = asked.cloth(Instructions.OURS);
-        Optional<Need.Amount.Cloth> alone = asked.cloth(Instructions.PRINTED);
+        Optional<Need.Amount.Cloth> alone = asked.cloth(asked.instructions().alone());
         return planned.flatMap(ours -> ours.plan().laid().map(laid -> of(asked, ours, alone.orElse(ours), laid, words)));
     }
 

@@ -60,7 +60,7 @@ public final class ClothWays {
     /** @param asked of the whole cloth, whatever is chosen; no ways where nothing is laid on it */
     public static List<Alternative> of(ClothQuestion asked, Words words) {
         Optional<Need.Amount.Cloth> planned = asked.cloth(Instructions.OURS).filter(cloth -> cloth.plan().laid().isPresent());
-        return planned.map(cloth -> new ClothWays(asked, words).all(cloth, asked.cloth(Instructions.PRINTED).orElse(cloth)))
+        return planned.map(cloth -> new ClothWays(asked, words).all(cloth, asked.cloth(asked.instructions().alone()).orElse(cloth)))
                 .orElse(List.of());
     }
 

@@ -151,7 +151,7 @@ class PatternApi {
         }
         Map<RoleKey, RoleSource> chosen = sources.of(id);
         Needs.Result together = new Needs(shop, Instructions.OURS, planners).byRole(pattern.design(), plan, chosen);
-        Needs.Result alone = new Needs(shop, Instructions.PRINTED, planners).byRole(pattern.design(), plan, chosen);
+        Needs.Result alone = new Needs(shop, pattern.instructions().alone(), planners).byRole(pattern.design(), plan, chosen);
         return together.problems().isEmpty()
                 ? ResponseEntity.ok(PlanFile.write(pattern, plan, together, alone, chosen))
                 : refused(together.problems());

@@ -52,7 +52,7 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
      * the same, or where only printed lengths are known.
      */
     Length savedByPlan(KitCloth cloth) {
-        return sold(cloth, Instructions.PRINTED).minus(sold(cloth, Instructions.OURS));
+        return sold(cloth, kit.pattern().instructions(kit.size().key().value()).alone()).minus(sold(cloth, Instructions.OURS));
     }
 
     private Length sold(KitCloth cloth, Instructions instructions) {

@@ -94,8 +94,21 @@ public class Replanning {
         return asked.existsByRunId(runId);
     }
 
-    /** Plans a run again now, if that is asked, so that whoever pressed sees what became of it; if it fails, it is planned later. */
-    public synchronized void now(long runId) {
+    /**
+     * Plans a run again now, if that is asked, so that whoever pressed sees what became of it. What they pressed is booked by then, so
+     * nothing that fails here is told to them: the run is planned later.
+     */
+    public void now(long runId) {
+        try {
+            if (isAsked(runId)) {
+                planAsked(runId);
+            }
+        } catch (DataAccessException | TransactionException away) {
+            LOG.warn("Run {} is not planned again now: cause='{}'", runId, away.getMessage());
+        }
+    }
+
+    private synchronized void planAsked(long runId) {
         asked.findFirstByRunIdOrderByIdDesc(runId).ifPresent(this::planAgain);
     }
 

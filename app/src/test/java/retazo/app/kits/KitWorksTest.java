@@ -91,6 +91,15 @@ class KitWorksTest {
         assertThat(works.costs(from(priced)).price().orElseThrow().total()).contains(new Money(DOLLAR, 1800));
     }
 
+    /** By our page 3 strips of 10 1/2 either way; that a paper might cut 16 of 2 1/2 saves a kit of ours nothing. */
+    @Test
+    void what_a_plan_saves_is_held_against_our_own_page() {
+        KitWork ours = works.work(book.kit(samples.cutListKit(
+                samples.cutListPattern(PatternAbout.OWN, "2 1/2 x 10 1/2", 48), samples.fabric())));
+
+        assertThat(works.savedByPlan(ours)).isEqualTo(Length.ZERO);
+    }
+
     /** Quarters are priced singly: a bundle of twelve is twelve of them. */
     @Test
     void a_bundle_of_quarters_costs_all_its_quarters() {

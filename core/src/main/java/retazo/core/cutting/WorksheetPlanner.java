@@ -94,8 +94,9 @@ public final class WorksheetPlanner {
                 ? first.count()
                 : Arithmetic.sumOfCounts(
                         key + ".count", Label.of("piece.count", names), equal.stream().map(piece -> piece.need().count()).toList());
-        List<Cut> cuts = ways(equal, request).stream()
-                .map(way -> Cut.of(way, names, way.equals(first.shape()) ? key : key + ".turned", count, equal.get(0).usableWidth(),
+        List<PieceShape> ways = ways(equal, request);
+        List<Cut> cuts = ways.stream()
+                .map(way -> Cut.of(way, names, way.equals(ways.get(0)) ? key : key + ".turned", count, equal.get(0).usableWidth(),
                         request.print().isOneWay()))
                 .toList();
         Cut cut = cuts.stream().reduce((one, other) -> other.length.value().isLongerThan(one.length.value()) ? other : one).orElseThrow();

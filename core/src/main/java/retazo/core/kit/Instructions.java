@@ -33,6 +33,11 @@ public enum Instructions {
         return this == PRINTED && reason.isBlank() ? List.of(Problem.at("reason", "kit.decision-without-reason")) : List.of();
     }
 
+    /** With each size alone: the printed pattern's as they are, whose strips nobody may have asked for; all others by our page. */
+    public Instructions alone() {
+        return this == PRINTED ? PRINTED : OURS_ALONE;
+    }
+
     /** Whether everything on a cloth is planned together. */
     public boolean arePlanned() {
         return this == OURS || this == SHOP;

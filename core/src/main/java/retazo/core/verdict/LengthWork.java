@@ -78,7 +78,7 @@ final class LengthWork {
     private Planned planned(QuiltSize size, ShopPractice practice) {
         return needs.computeIfAbsent(new Question(size.key(), practice), question -> {
             QuiltPlan plan = plan(size, practice);
-            return new Planned(plan, new Needs(practice, Instructions.PRINTED).byRole(design, plan));
+            return new Planned(plan, new Needs(practice, Instructions.OURS_ALONE).byRole(design, plan));
         });
     }
 
