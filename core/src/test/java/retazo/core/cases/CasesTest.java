@@ -79,6 +79,7 @@ class CasesTest {
             case "finishing" -> FinishingAnswers.of(input);
             case "strips" -> StripAnswers.of(input, new CaseObject(worked.expected()));
             case "precuts" -> PrecutAnswers.of(input);
+            case "prints" -> PrintAnswers.of(input);
             default -> throw new AssertionError("Nobody answers the topic '" + worked.topic() + "'.");
         };
     }

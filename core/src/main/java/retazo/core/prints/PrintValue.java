@@ -1,0 +1,8 @@
+package retazo.core.prints;
+
+/** How light a print looks. */
+public enum PrintValue {
+    LIGHT,
+    MEDIUM,
+    DARK
+}
