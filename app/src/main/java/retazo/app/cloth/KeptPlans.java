@@ -8,7 +8,9 @@ import org.springframework.context.annotation.Configuration;
 import retazo.core.cutting.strip.CutPlan;
 import retazo.core.cutting.strip.CutRequest;
 import retazo.core.kit.Planners;
+import retazo.core.precut.SetsPerSheet;
 import retazo.core.precut.SheetPlan;
+import retazo.core.precut.SheetPlans;
 import retazo.core.precut.SheetRequest;
 
 /** The plans that were found last, so that a page that is asked for again does not plan again. */
@@ -21,8 +23,23 @@ class KeptPlans {
     @Bean
     Planners planners() {
         LoadingCache<CutRequest, CutPlan> cuts = Caffeine.newBuilder().maximumSize(MOST_CLOTHS).build(Planners.ANEW.cuts()::plan);
-        LoadingCache<SheetRequest, Optional<SheetPlan>> sheets = Caffeine.newBuilder().maximumSize(MOST_SHEETS)
+        return new Planners(cuts::get, new KeptSheets());
+    }
+
+    private static final class KeptSheets implements SheetPlans {
+        private final LoadingCache<SheetRequest, Optional<SheetPlan>> plans = Caffeine.newBuilder().maximumSize(MOST_SHEETS)
                 .build(Planners.ANEW.sheets()::fewest);
-        return new Planners(cuts::get, sheets::get);
+        private final LoadingCache<SheetRequest, SetsPerSheet> sets = Caffeine.newBuilder().maximumSize(MOST_SHEETS)
+                .build(Planners.ANEW.sheets()::setsPerSheet);
+
+        @Override
+        public Optional<SheetPlan> fewest(SheetRequest request) {
+            return plans.get(request);
+        }
+
+        @Override
+        public SetsPerSheet setsPerSheet(SheetRequest request) {
+            return sets.get(request);
+        }
     }
 }

@@ -12,7 +12,6 @@ import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
 import retazo.app.kits.prints.KitPairings;
-import retazo.app.kits.prints.PairingRule;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.stock.Reason;
 import retazo.app.stock.goods.BundlePrint;
@@ -24,8 +23,9 @@ import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
+import retazo.core.kit.PrintRule;
 import retazo.core.measure.Money;
-import retazo.core.precut.PrintMatching;
+import retazo.core.prints.PrintValue;
 
 /** The demo shop's precuts and copies of patterns, and a kit that takes them. */
 @Component
@@ -68,7 +68,10 @@ class DemoGoods {
         List<Long> tide = DemoStock
                 .done(kits.add(new NewKits(table, List.of("crib", "throw"), "Marsh and enamel", chosen, precuts, Contents.EVERYTHING)));
         goods.print(roll.id(), PRINTS.stream().map(DemoGoods::print).toList());
-        pairings.keep(tide.get(0), new RoleKey("strips"), new PairingRule(16, PairingRule.unit("light, dark", 1).orElseThrow()));
+        RoleKey strips = new RoleKey("strips");
+        DemoStock.done(pairings.keep(tide.get(0), roll, new PrintRule(16, List.of(
+                new PrintRule.Part(List.of(strips), Optional.of(PrintValue.LIGHT), 1),
+                new PrintRule.Part(List.of(strips), Optional.of(PrintValue.DARK), 1)), true)));
         Good copies = goods.copiesOf(table.patternId(), table.name());
         goods.price(copies.id(), new Prices<>(Optional.of(new Money(Currency.getInstance("USD"), 1200)),
                 Optional.of(new Money(Currency.getInstance("USD"), 640))));
@@ -81,7 +84,7 @@ class DemoGoods {
     private static BundlePrint print(String sample) {
         String[] parts = sample.split("\\|");
         return new BundlePrint(
-                parts[0], PrintMatching.Value.valueOf(parts[1]), 2, parts.length > 2 ? BundlePrint.Part.DROPPED : BundlePrint.Part.BUNDLE);
+                parts[0], PrintValue.valueOf(parts[1]), 2, parts.length > 2 ? BundlePrint.Part.DROPPED : BundlePrint.Part.BUNDLE);
     }
 
     private Good notion(String code, String name, GoodKind.Notion.Sort sort, String colour, long count, DemoRuns.Crew crew) {

@@ -9,16 +9,22 @@ import java.util.Optional;
 import java.util.Set;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.index.KitTitle;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.pictures.Ink;
 import retazo.app.pictures.PictureAnswers;
 import retazo.app.shared.NotFoundException;
+import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.KitGood;
+import retazo.core.kit.PackPrints;
+import retazo.core.prints.Print;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.Way;
 
@@ -27,23 +33,29 @@ import retazo.core.quilt.size.Way;
  *
  * @param fabrics of the roles that have one
  * @param goods   precuts of the roles that have one
+ * @param prints  of its precuts, as far as they are known, by their ids
  * @param guided  what its maker cuts by
- * @param copy    the copy of the pattern that goes into each bag, for a pattern of another designer
  * @param settings that it has of its own
  * @param sources   what it takes in place of the whole cloth of its colourway; those precuts are among its goods
  * @param leftOvers what becomes of its left-overs, and which of others it takes
  */
 public record Kit(
         long id, PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
-        Contents contents, Guided guided, Optional<Good> copy, KitSettings settings, KitSources sources, KitLeftOvers leftOvers) {
+        Map<Long, List<BundlePrint>> prints, Contents contents, Guided guided, KitSettings settings, KitSources sources,
+        KitLeftOvers leftOvers) {
 
     /**
      * What its maker is guided by.
      *
      * @param instructions whose cutting instructions its lengths are enough for
      * @param decision     that they are not those of the pattern's paper, where somebody took it
+     * @param copy         the copy of the pattern that goes into each bag, for a pattern of another designer
      */
-    public record Guided(Instructions instructions, Optional<Decision> decision) {
+    public record Guided(Instructions instructions, Optional<Decision> decision, Optional<Good> copy) {
+    }
+
+    public Optional<Good> copy() {
+        return guided.copy();
     }
 
     public Instructions instructions() {
@@ -73,6 +85,23 @@ public record Kit(
         return new Ink(good.colour().toString(), "", good.colour().toString(), good.isLight());
     }
 
+    /** One of its precuts with its prints, those that stand beside them, and which of them go together. */
+    public KitGood inKit(Good good) {
+        List<BundlePrint> known = prints.getOrDefault(good.id(), List.of());
+        int dropped = known.stream().filter(print -> print.used().isEmpty()).mapToInt(BundlePrint::pieces).sum();
+        List<Print> beside = singlesFor(good).stream()
+                .map(single -> new Print(single.good().name(), single.value(), single.piecesFor(good)))
+                .filter(print -> print.sheets() > 0).toList();
+        return good.inKit().with(new PackPrints(
+                known.stream().flatMap(print -> print.used().stream()).toList(), dropped, beside,
+                Optional.ofNullable(sources.printRules().get(good.id()))));
+    }
+
+    /** The prints that it takes by themselves beside one of its precuts. */
+    public List<KitSingle> singlesFor(Good good) {
+        return sources.singles().stream().filter(single -> good.equals(goods.get(single.role()))).toList();
+    }
+
     /** The quarters or eighths that one of its fabrics is cut into in the shop. */
     public Optional<PrecutKind> quarters(Fabric fabric) {
         return Optional.ofNullable(sources.quarters().get(fabric.id()));
@@ -91,13 +120,14 @@ public record Kit(
 
     /** The same kit sold by other instructions. */
     Kit by(Instructions others) {
-        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, new Guided(others, decision()), copy, settings, sources,
+        return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, new Guided(others, decision(), copy()), settings,
+                sources,
                 leftOvers);
     }
 
     /** The same kit with other settings of its own. */
     public Kit with(KitSettings others) {
-        return new Kit(id, pattern, size, colourway, fabrics, goods, contents, guided, copy, others, sources, leftOvers);
+        return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, guided, others, sources, leftOvers);
     }
 
     /** The same kit with other sources of its own. */
@@ -105,7 +135,7 @@ public record Kit(
         Map<RoleKey, Good> all = new LinkedHashMap<>(goods);
         all.keySet().removeAll(sources.precuts().keySet());
         all.putAll(others.precuts());
-        return new Kit(id, pattern, size, colourway, fabrics, all, contents, guided, copy, settings, others, leftOvers);
+        return new Kit(id, pattern, size, colourway, fabrics, all, prints, contents, guided, settings, others, leftOvers);
     }
 
     /** The same kit with the whole cloth of one fabric. */
@@ -179,7 +209,7 @@ public record Kit(
     public Map<String, Good> goodsByCode() {
         Map<String, Good> byCode = new LinkedHashMap<>();
         goods.values().forEach(good -> byCode.put(good.code(), good));
-        copy.ifPresent(good -> byCode.put(good.code(), good));
+        copy().ifPresent(good -> byCode.put(good.code(), good));
         leftOvers.taken().forEach(good -> byCode.put(good.code(), good));
         sources.singles().forEach(single -> byCode.put(single.good().code(), single.good()));
         sources.notions().forEach(notion -> byCode.put(notion.good().code(), notion.good()));

@@ -14,11 +14,15 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.sources.KitNotion;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.UnreadableException;
 import retazo.app.shared.Words;
+import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.RoleKey;
@@ -85,10 +89,11 @@ public class KitBook {
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
         Map<Long, Good> copies = goods.existingCopiesOf(
                 versions.values().stream().filter(version -> !version.about().ownDesign()).map(PatternVersion::patternId).toList());
+        Map<Long, List<BundlePrint>> prints = goods.printsOf(goodsById.keySet());
         return entities.stream()
                 .filter(entity -> versions.containsKey(entity.patternVersionId()))
                 .map(entity -> toKit(entity, requireNonNull(versions.get(entity.patternVersionId())),
-                        new Known(fabricsById, goodsById, copies, leftOversByKit)))
+                        new Known(fabricsById, goodsById, prints, copies, leftOversByKit)))
                 .sorted(Comparator.comparing((Kit kit) -> kit.pattern().name().toLowerCase(java.util.Locale.ROOT))
                         .thenComparing(Kit::colourway)
                         .thenComparing(kit -> kit.pattern().design().sizes().indexOf(kit.size())))
@@ -96,7 +101,9 @@ public class KitBook {
     }
 
     /** What kits name by ids. */
-    private record Known(Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, Good> copies, Map<Long, KitLeftOvers> leftOvers) {
+    private record Known(
+            Map<Long, Fabric> fabrics, Map<Long, Good> goods, Map<Long, List<BundlePrint>> prints, Map<Long, Good> copies,
+            Map<Long, KitLeftOvers> leftOvers) {
     }
 
     private Kit toKit(KitEntity entity, PatternVersion version, Known known) {
@@ -119,8 +126,14 @@ public class KitBook {
         Optional<Good> copy = Optional.ofNullable(known.copies().get(version.patternId())).filter(good -> !version.about().ownDesign());
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
-                entity.contents(), new Kit.Guided(entity.instructions(), entity.decision()), copy, entity.settings(),
-                new KitSources(precuts, entity.quarters(), singles, notions),
+                printsOf(goodByRole.values(), known.prints()), entity.contents(),
+                new Kit.Guided(entity.instructions(), entity.decision(), copy), entity.settings(),
+                new KitSources(precuts, entity.quarters(), singles, notions, entity.printRules()),
                 known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
+    }
+
+    private static Map<Long, List<BundlePrint>> printsOf(Collection<Good> goods, Map<Long, List<BundlePrint>> known) {
+        return goods.stream().filter(good -> known.containsKey(good.id())).distinct()
+                .collect(Collectors.toMap(Good::id, good -> requireNonNull(known.get(good.id()))));
     }
 }

@@ -64,7 +64,7 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
     }
 
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {
-        Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(good.inKit()));
+        Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(kit.inKit(good)));
         Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role))
                 .map(one -> new KitChoice.Fabric(seen.apply(cloth(one))));
         return precut.<KitChoice>map(good -> fabric.<KitChoice>map(cloth -> new KitChoice.Both(good, cloth)).orElse(good))

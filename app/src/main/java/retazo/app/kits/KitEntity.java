@@ -25,9 +25,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.StoredMargin;
 import retazo.core.cloth.LongLay;
@@ -35,6 +37,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
+import retazo.core.kit.PrintRule;
 import retazo.core.measure.Length;
 import retazo.core.quilt.size.QuiltSize;
 
@@ -120,6 +123,12 @@ class KitEntity {
     @Column(name = "count", nullable = false)
     private Map<Long, Integer> notions = new HashMap<>();
 
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_print_rule", joinColumns = @JoinColumn(name = "kit_id"))
+    @MapKeyColumn(name = "good_id")
+    private Map<Long, PrintRuleChoice> printRules = new HashMap<>();
+
     @Embedded
     private @Nullable StoredMargin margin;
 
@@ -186,9 +195,16 @@ class KitEntity {
         quarters.putAll(sources.quarters());
         notions.clear();
         sources.notions().forEach(notion -> notions.put(notion.good().id(), notion.count()));
+        printRules.clear();
+        sources.printRules().forEach((good, rule) -> printRules.put(good, PrintRuleChoice.of(rule)));
         singles.clear();
         sources.singles().forEach(
                 single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+    }
+
+    /** Which prints of its precuts go together, by their ids. */
+    Map<Long, PrintRule> printRules() {
+        return printRules.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().toRule()));
     }
 
     /** How many of each notion go along, by its id. */

@@ -11,6 +11,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.RoleSources;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
@@ -71,10 +73,9 @@ public class KitService {
         }
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
-                    0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents(),
-                    new Kit.Guided(asked.pattern().instructions(key), Optional.empty()), Optional.empty(), KitSettings.NONE,
-                    KitSources.NONE,
-                    KitLeftOvers.NONE);
+                    0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), Map.of(),
+                    asked.contents(), new Kit.Guided(asked.pattern().instructions(key), Optional.empty(), Optional.empty()),
+                    KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
             KitWork work = works.work(kit);
             problems.addAll(work.problems());
             problems.addAll(work.notOnPaper());

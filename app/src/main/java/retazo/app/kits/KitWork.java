@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.sources.KitNotion;
+import retazo.app.kits.sources.KitSingle;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;

@@ -156,6 +156,11 @@ public class KitWorks {
                                 : byCode.get(code).prices().cost())));
     }
 
+    /** What one unit of a precut is sold for; empty where nobody said. */
+    public Optional<Money> priceOf(Good good) {
+        return price(good, priceList.usual());
+    }
+
     /** Its own price, or the usual one of a pack of its kind. */
     private static Optional<Money> price(Good good, UsualPrices usual) {
         return good.prices().price()

@@ -61,14 +61,14 @@ class LockRetryTest {
         assertThat(ended).as("a cut was ended for a deadlock in one of %d presses", presses).isTrue();
         assertThat(samples.bean(StockService.class).bolt(bolt).onHand()).isEqualTo(before.minus(booked));
         assertThat(shop.database().sql("SELECT count(*) FROM cut_record WHERE run_id = ?").param(run).query(Long.class).single())
-            .isEqualTo(presses);
+                .isEqualTo(presses);
     }
 
     /**
      * Presses a cut that ends in a deadlock with a session of this test.
      *
-     * @return whether the cut was the one that the database ended. Of two that wait for each other the one whose second is up first is ended: that is the cut, which
-     *         began first, unless the machine stood still for that second.
+     * @return whether the cut was the one that the database ended. Of two that wait for each other the one whose second is up first is
+     *         ended: that is the cut, which began first, unless the machine stood still for that second.
      */
     private boolean isEndedWhileCutting(PlannedCut cut, long bolt, long run) throws Exception {
         boolean ended = true;

@@ -44,11 +44,12 @@ class PairingFlowTest {
     }
 
     /**
-     * Four units of two different prints are eight pieces, and there are nine: seven of reed, one of fog, one of mud. Each unit needs
-     * one that is not reed, so only two can be made. A quarter of gull, cut off a bolt, gives two squares of 10 in and makes it four.
+     * Four units of two different prints are eight pieces, and a pack has nine: seven of reed, one of fog, one of mud. Each unit needs
+     * one that is not reed, so one pack makes two units and the bill asks for two packs. A quarter of gull, cut off a bolt, gives two
+     * squares of 10 in, and one pack is enough.
      */
     @Test
-    void pieces_that_are_enough_by_number_are_not_enough_by_print_until_singles_are_added() {
+    void the_bill_asks_for_the_packs_whose_prints_go_together_and_singles_stand_in_for_one() {
         Good pack = Samples.done(samples.bean(GoodService.class).add(
                 NewGood.precut(Samples.unique("NINE"), Samples.unique("Nine squares "), PrecutKind.SQUARES_10, 9, "#4f7f86")));
         PatternVersion pattern = samples.cutListPattern(PatternAbout.OWN, "9 x 9", 8);
@@ -57,7 +58,11 @@ class PairingFlowTest {
         try (Tab designer = Tab.of(shop, "idris")) {
             Page page = designer.page();
             designer.go("/kits/" + kit + "/pairing");
-            awaited(page.locator(".empty")).containsText("No bundle with known prints");
+            awaited(page.locator("section.paper")).containsText("Mixed freely: 1 pack of 9");
+            fillRule(page);
+            designer.press("Keep and match");
+            awaited(page.locator("section.paper")).containsText("is not known, so they cannot be matched");
+            awaited(page.getByLabel("Letters of the roles").nth(1)).hasValue("a");
 
             designer.go("/stock/goods/" + pack.id() + "/prints");
             page.locator("textarea").fill("Reed, dark, seven\nFog, light, 1\nMud");
@@ -67,31 +72,37 @@ class PairingFlowTest {
             designer.press("Keep them");
 
             designer.go("/kits/" + kit + "/pairing");
-            page.getByLabel("Units in one quilt").fill("4");
-            page.getByLabel("Different prints in each").fill("two");
-            designer.press("Pair them");
-            awaited(page.locator("#fault-places")).isVisible();
-            page.getByLabel("Different prints in each").fill("any any");
-            designer.press("Pair them");
-            awaited(page.locator("section.paper"))
-                    .containsText("Only 2 of 4 units can be made. There are pieces enough (9 where 8 are needed)");
-            awaited(page.locator(".pairing-list li")).hasCount(2);
+            fillRule(page);
+            page.getByLabel("Letters of the roles").first().fill("Z");
+            designer.press("Keep and match");
+            awaited(page.locator("[id='fault-letters.0']")).containsText("Type letters of roles that are cut from it: A");
+            page.getByLabel("Letters of the roles").first().fill("A");
+            designer.press("Keep and match");
+            awaited(page.locator("section.paper")).containsText("All 4 units have their prints from 2 packs of 9");
+            awaited(page.locator(".pairing-list li")).hasCount(4);
+            assertThat(picked(kit)).containsEntry(pack.code(), new Count(2));
 
             Fabric gull = cutQuarters();
             designer.go("/kits/" + kit + "/pairing");
-            page.getByText("Take a single in place of a print…").click();
-            page.getByLabel("Single").selectOption("Q4-" + gull.id());
-            page.getByLabel("How light it is").selectOption("LIGHT");
-            designer.press("Take it");
-            awaited(page.locator("section.paper")).containsText("All 4 units have their prints");
-            awaited(page.locator(".pairing-list li")).hasCount(4);
+            awaited(page.locator("section.paper")).containsText("1 × Fat quarter of " + gull.name());
+            designer.press("Top up with Fat quarter of " + gull.name());
+            awaited(page.locator("section.paper")).containsText("All 4 units have their prints from 1 pack of 9");
             awaited(page.locator(".pairing-list")).containsText("Fat quarter of " + gull.name());
-            assertThat(picked(kit)).containsEntry("Q4-" + gull.id(), Count.ONE);
+            assertThat(picked(kit)).containsEntry("Q4-" + gull.id(), Count.ONE).containsEntry(pack.code(), Count.ONE);
 
             designer.press("Do without Fat quarter of " + gull.name());
-            awaited(page.locator(".pairing-list li")).hasCount(2);
-            assertThat(picked(kit)).doesNotContainKey("Q4-" + gull.id());
+            awaited(page.locator("section.paper")).containsText("2 packs of 9");
+            designer.press("Mix the prints freely");
+            awaited(page.locator("section.paper")).containsText("Mixed freely: 1 pack of 9");
+            assertThat(picked(kit)).containsEntry(pack.code(), Count.ONE).doesNotContainKey("Q4-" + gull.id());
         }
+    }
+
+    private static void fillRule(Page page) {
+        page.getByLabel("Units in one quilt").fill("4");
+        page.getByLabel("Letters of the roles").first().fill("A");
+        page.getByLabel("Letters of the roles").nth(1).fill("a");
+        page.getByLabel("The prints of one unit all differ").check();
     }
 
     /** Off a bolt of half a yard: two quarters come onto the shelf, and the bolt is used up. */

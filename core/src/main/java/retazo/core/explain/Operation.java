@@ -104,7 +104,11 @@ public enum Operation {
     /** Backings side by side on the cloth: U usable width, W the side across. */
     SIDE_BY_SIDE("U ÷ W, rounded down", true),
     /** The fewest strips that hold all pieces uncut. */
-    UNCUT("fewest strips that hold every piece whole", true);
+    UNCUT("fewest strips that hold every piece whole", true),
+    /** Packs of which some sheets are left out, and sheets beside them: S sheets, b beside, p in a pack, d left out. */
+    PACKS_AND_SINGLES("(S − b) ÷ (p − d), rounded up", true),
+    /** Packs whose prints go together: n units, S sheets, b beside, p in a pack, d left out. */
+    PRINTS_MATCHED("fewest packs whose prints make n units, and at least (S − b) ÷ (p − d)", true);
 
     private final String sign;
     private final boolean formula;

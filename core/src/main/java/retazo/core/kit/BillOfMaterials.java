@@ -33,7 +33,9 @@ public record BillOfMaterials(List<BillLine> lines) {
                     quarters -> List.of(new BillLine.Cut(
                             code, letters, quarters.exact().value(), quarters.sell().value(), quarters.usableWidth().value(),
                             need.quarters())),
-                    units -> List.of(new BillLine.Picked(code, letters, units.count().value()))));
+                    units -> units.count().value().equals(new Count(0))
+                            ? List.of()
+                            : List.of(new BillLine.Picked(code, letters, units.count().value()))));
         });
         return new BillOfMaterials(lines);
     }

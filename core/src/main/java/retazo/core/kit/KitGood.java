@@ -13,8 +13,9 @@ import retazo.core.quilt.piece.PieceNeed;
  * @param code    unique in the shop
  * @param perUnit how many strips, squares or quarters one unit of stock has: 40 in a pack, 1 for loose pieces
  * @param measured how large one really is, where somebody measured it; a kind of the shop's own always was
+ * @param prints  which prints it has, and which of them go together
  */
-public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<SheetSize> measured) {
+public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<SheetSize> measured, PackPrints prints) {
 
     /**
      * @throws IllegalArgumentException if nobody knows how large one is
@@ -25,14 +26,29 @@ public record KitGood(String code, PrecutKind kind, Count perUnit, Optional<Shee
         }
     }
 
+    /** Of prints that nobody knows, mixed freely. */
+    public static KitGood mixed(String code, PrecutKind kind, Count perUnit, Optional<SheetSize> measured) {
+        return new KitGood(code, kind, perUnit, measured, PackPrints.UNKNOWN);
+    }
+
     /** As it is customarily sold: in the smaller pack where makers differ, loose where there is no customary number. */
     public static KitGood customary(String code, PrecutKind kind) {
-        return new KitGood(code, kind, new Count(kind.surelyInPack().orElse(1)), Optional.empty());
+        return mixed(code, kind, new Count(kind.surelyInPack().orElse(1)), Optional.empty());
+    }
+
+    /** The same with what is known of its prints. */
+    public KitGood with(PackPrints known) {
+        return new KitGood(code, kind, perUnit, measured, known);
     }
 
     /** How many units of stock so many sheets take: ⌈sheets ÷ pack⌉. */
     public Count units(Count sheets) {
         return sheets.inGroupsOf(perUnit);
+    }
+
+    /** How many sheets of one unit are not left out; at least one, since nobody puts packs into a bag that serve nothing. */
+    Count usablePerUnit() {
+        return new Count(Math.max(1, perUnit.value() - prints.dropped()));
     }
 
     /** Whether one of them gives a piece, by its cut list or by its measure. */

@@ -141,9 +141,10 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
         /**
          * Packs or loose pieces of a precut, picked from stock.
          *
-         * @param plan which of them are cut how; empty where the pattern says how many pieces each gives
+         * @param plan   which of them are cut how; empty where the pattern says how many pieces each gives
+         * @param prints which print goes where; empty where they are mixed freely
          */
-        record Units(Figure<Count> count, Optional<SheetPlan> plan) implements Amount {
+        record Units(Figure<Count> count, Optional<SheetPlan> plan, Optional<PrintPlan> prints) implements Amount {
             @Override
             public Figure<?> headline() {
                 return count;

@@ -1,8 +1,11 @@
 package retazo.core.kit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,6 +18,7 @@ import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.ClothPlanner;
 import retazo.core.cutting.ClothRequest;
 import retazo.core.cutting.WorksheetPlanner;
+import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -25,6 +29,7 @@ import retazo.core.measure.Problem;
 import retazo.core.precut.QuartersFromBolt;
 import retazo.core.precut.RoleFromPrecuts;
 import retazo.core.precut.SheetPlan;
+import retazo.core.prints.Allotment;
 import retazo.core.quilt.finish.BackingSheet;
 import retazo.core.quilt.finish.BindingStrip;
 import retazo.core.quilt.piece.PieceNeed;
@@ -161,9 +166,55 @@ final class PlannedNeeds {
         if (sheets.isEmpty()) {
             return NeedResult.NOTHING;
         }
+        if (good.prints().rule().isPresent()) {
+            return matched(good, good.prints().rule().get(), planned.flatMap(RoleFromPrecuts::cautious));
+        }
         Figure<Count> all = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets);
         return NeedResult.of(need(new Need.Amount.Units(
-                PrecutUnits.of(request.key(), all, good), planned.flatMap(RoleFromPrecuts::cautious))));
+                PrecutUnits.of(request.key(), all, good), planned.flatMap(RoleFromPrecuts::cautious), Optional.empty())));
+    }
+
+    /** As many as the rule about its prints takes. */
+    private NeedResult matched(KitGood good, PrintRule rule, Optional<SheetPlan> mixed) {
+        Map<String, LaidPiece> laid = mixed.stream().flatMap(plan -> plan.request().set().stream())
+                .collect(Collectors.toMap(LaidPiece::id, piece -> piece));
+        PrintNeeds prints = new PrintNeeds(request, good, rule, pieces().map(piece -> cutPiece(piece, good, laid)).toList());
+        return prints.find().map(found -> {
+            Figure<Count> all = Arithmetic.sumOfCounts(
+                    request.key() + ".sheets", Label.of("precut.sheets"), printSheets(found.prints()));
+            return NeedResult.of(need(new Need.Amount.Units(
+                    PrecutUnits.matched(request.key(), all, good, found.packs(), rule.units()), found.plan(),
+                    Optional.of(found.prints()))));
+        }).orElseGet(() -> NeedResult.impossible(prints.problems()));
+    }
+
+    private static PrintNeeds.CutPiece cutPiece(PieceNeed piece, KitGood good, Map<String, LaidPiece> laid) {
+        return piece.precut().filter(precut -> precut.kind() == good.kind())
+                .map(precut -> new PrintNeeds.CutPiece(
+                        piece, Math.toIntExact(piece.count().value().value()), Optional.empty(), precut.perSheet()))
+                .orElseGet(() -> {
+                    LaidPiece cut = requireNonNull(laid.get(piece.label()));
+                    return new PrintNeeds.CutPiece(piece, cut.count(), Optional.of(cut), 0);
+                });
+    }
+
+    /** One figure for each part of a unit, and one for what is cut from any sheet. */
+    private List<Figure<Count>> printSheets(PrintPlan prints) {
+        List<Figure<Count>> sheets = new ArrayList<>();
+        for (PrintPlan.Part part : prints.parts().stream().distinct().toList()) {
+            int cut = prints.allotment().cuttings().stream().filter(cutting -> cutting.part().equals(part.part()))
+                    .mapToInt(Allotment.Cutting::sheets).sum();
+            sheets.add(Figure.given(
+                    request.key() + ".print" + (sheets.size() + 1),
+                    Label.of("precut.ofOnePrint", String.join(", ", part.letters()), part.part().sheets(), part.part().gives()),
+                    new Count(cut),
+                    Origin.craft("prints-together")));
+        }
+        if (prints.free() > 0) {
+            sheets.add(Figure.given(
+                    request.key() + ".anyPrint", Label.of("precut.anyPrint"), new Count(prints.free()), Origin.craft("cutting-diagrams")));
+        }
+        return sheets;
     }
 
     /** One figure for each cutting diagram. */

@@ -58,7 +58,25 @@ final class PrintedNeeds {
         Figure<Count> all = units.size() == 1
                 ? units.get(0)
                 : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
-        return NeedResult.of(new Need(request.roles(), uses(), new Need.Amount.Units(all, Optional.empty())));
+        return good.prints().rule().map(rule -> matched(good, rule, all))
+                .orElseGet(() -> NeedResult.of(need(new Need.Amount.Units(all, Optional.empty(), Optional.empty()))));
+    }
+
+    /** As many as are printed, or more where their prints do not go together otherwise. */
+    private NeedResult matched(KitGood good, PrintRule rule, Figure<Count> printed) {
+        PrintNeeds prints = new PrintNeeds(request, good, rule, List.of());
+        return prints.findByCount().map(found -> {
+            Figure<Count> together = Figure.given(
+                    request.key() + ".matched", Label.of("precut.matched", rule.units()), new Count(found.packs()),
+                    Origin.craft("prints-together"));
+            return NeedResult.of(need(new Need.Amount.Units(
+                    Arithmetic.greatest(request.key() + ".most", Label.of("printed.units"), List.of(printed, together)), Optional.empty(),
+                    Optional.of(found.prints()))));
+        }).orElseGet(() -> NeedResult.impossible(prints.problems()));
+    }
+
+    private Need need(Need.Amount amount) {
+        return new Need(request.roles(), uses(), amount);
     }
 
     /** The rows of these roles that have something for this size and kit. */

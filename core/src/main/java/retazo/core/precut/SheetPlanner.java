@@ -19,18 +19,7 @@ public final class SheetPlanner implements SheetPlans {
     /** What pinked edges and a sheet that is not true may take. */
     private static final Length SHORT_BY = Length.ofInches(1, 4);
 
-    /**
-     * The most whole sets from one sheet.
-     *
-     * @param sets       0 if the set does not fit
-     * @param bound      no way to cut a sheet gives more: as many as were found, or as there is area for where not all ways were looked at
-     * @param diagram    how they are cut, where they fit
-     * @param needsAll   whether a sheet smaller by a quarter of an inch both ways gives fewer
-     */
-    public record SetsPerSheet(int sets, int bound, Optional<CutDiagram> diagram, boolean needsAll) {
-    }
-
-    /** The most whole sets that straight cuts get from one sheet, and whether it has to give its full measure for that. */
+    @Override
     public SetsPerSheet setsPerSheet(SheetRequest request) {
         SetsPerSheet most = most(request);
         Length shorter = request.width().isShorterThan(request.height()) ? request.width() : request.height();

@@ -3,10 +3,9 @@ package retazo.core.precut;
 import java.util.Optional;
 
 /**
- * Who is asked how pieces are cut from the fewest sheets: {@link SheetPlanner}, or one that keeps what that found. The same request gives
- * the same plan.
+ * Who is asked how pieces are cut from sheets: {@link SheetPlanner}, or one that keeps what that found. The same request gives the same
+ * plan.
  */
-@FunctionalInterface
 public interface SheetPlans {
 
     /**
@@ -17,4 +16,11 @@ public interface SheetPlans {
      * @return empty if a piece does not fit the sheet
      */
     Optional<SheetPlan> fewest(SheetRequest request);
+
+    /**
+     * The most whole sets that straight cuts get from one sheet, and whether it has to give its full measure for that.
+     *
+     * @param request with the pieces of one set
+     */
+    SetsPerSheet setsPerSheet(SheetRequest request);
 }

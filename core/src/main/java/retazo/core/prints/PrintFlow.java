@@ -9,8 +9,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Cuttings for parts as a flow: where every part takes equally many sheets at a time, a print with s sheets is cut ⌊s ÷ sheets⌋ times for whatever part, and each part wants
- * ⌈units ÷ gives⌉ cuttings. Each path found adds one cutting, others change their print for it (Ford and Fulkerson). Exact.
+ * Cuttings for parts as a flow: where every part takes equally many sheets at a time, a print with s sheets is cut ⌊s ÷ sheets⌋ times for
+ * whatever part, and each part wants ⌈units ÷ gives⌉ cuttings. Each path found adds one cutting, others change their print for it (Ford
+ * and Fulkerson). Exact.
  */
 final class PrintFlow {
 
@@ -26,7 +27,10 @@ final class PrintFlow {
         this.units = units;
     }
 
-    /** Whether the cuttings of a unit are a flow: where prints must differ, a cutting has to give one unit its part, so that units limit cuttings. */
+    /**
+     * Whether the cuttings of a unit are a flow: where prints must differ, a cutting has to give one unit its part, so that units limit
+     * cuttings.
+     */
     static boolean serves(PrintUnit unit) {
         return unit.parts().stream().map(PrintPart::sheets).distinct().count() == 1
                 && (!unit.different() || unit.parts().size() == 1 || unit.parts().stream().allMatch(part -> part.gives() == 1));
@@ -49,7 +53,10 @@ final class PrintFlow {
         return Optional.of(pieces(cuttings));
     }
 
-    /** Finds a print for one more cutting of a part; of those that have sheets left the one with most. Breadth first over parts, which are few. */
+    /**
+     * Finds a print for one more cutting of a part; of those that have sheets left the one with most. Breadth first over parts, which are
+     * few.
+     */
     private boolean augment(int[][] cuttings, int[] left, int begin) {
         int[] from = new int[unit.parts().size()];
         int[] by = new int[from.length];
@@ -60,7 +67,8 @@ final class PrintFlow {
             int part = waiting.poll();
             PrintPart taker = unit.parts().get(part);
             Optional<Integer> free = IntStream.range(0, left.length).boxed()
-                    .filter(print -> left[print] > 0 && taker.takes(prints.get(print).name())).max(Comparator.comparing(print -> left[print]));
+                    .filter(print -> left[print] > 0 && taker.takes(prints.get(print).name()))
+                    .max(Comparator.comparing(print -> left[print]));
             if (free.isPresent()) {
                 left[free.get()]--;
                 settle(cuttings, from, by, part, free.get());

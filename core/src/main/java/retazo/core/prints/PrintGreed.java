@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Cuttings for parts without looking back: always for the part that still wants the largest share of the sheets that would serve it, from the print whose sheets serve fewest other
- * parts and come out evenly. What it finds can be made; that it finds nothing proves nothing.
+ * Cuttings for parts without looking back: always for the part that still wants the largest share of the sheets that would serve it, from
+ * the print whose sheets serve fewest other parts and come out evenly. What it finds can be made; that it finds nothing proves nothing.
  */
 final class PrintGreed {
 
@@ -59,7 +59,8 @@ final class PrintGreed {
     private int oddness(int print, int part) {
         int sheets = unit.parts().get(part).sheets();
         return (int) unit.parts().stream()
-                .filter(other -> other.sheets() > sheets && other.takes(prints.get(print).name()) && left[print] % other.sheets() < sheets).count();
+                .filter(other -> other.sheets() > sheets && other.takes(prints.get(print).name()) && left[print] % other.sheets() < sheets)
+                .count();
     }
 
     /** How many units get the part by one cutting more. */

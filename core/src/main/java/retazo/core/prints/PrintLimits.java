@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * What no choice of cuttings gets from prints: for each group of parts, no more sheets than can be cut for them, and no more pieces than their prints give. Sums of such
- * limits over the prints from one on.
+ * What no choice of cuttings gets from prints: for each group of parts, no more sheets than can be cut for them, and no more pieces than
+ * their prints give. Sums of such limits over the prints from one on.
  */
 final class PrintLimits {
 

@@ -11,9 +11,10 @@ import java.util.function.IntPredicate;
 /**
  * How many units the prints of packs make, where each unit takes its parts from one print each: a matching, not a count.
  *
- * <p>A print p is cut x(p, part) times for a part, Σ sheets(part) · x(p, part) ≤ sheets(p), and gives up to gives(part) · x(p, part) pieces of it; n units take n of
- * each part. Where the parts of a unit must differ, a print serves one part of a unit only, so all its pieces together are at most n; that is enough: prints and parts
- * with an edge for each piece are a bipartite graph of degree n at most, and its edges take n colours (Kőnig), each colour a unit. Stateless.
+ * <p>A print p is cut x(p, part) times for a part, Σ sheets(part) · x(p, part) ≤ sheets(p), and gives up to gives(part) · x(p, part)
+ * pieces of it; n units take n of each part. Where the parts of a unit must differ, a print serves one part of a unit only, so all its
+ * pieces together are at most n; that is enough: prints and parts with an edge for each piece are a bipartite graph of degree n at most,
+ * and its edges take n colours (Kőnig), each colour a unit. Stateless.
  */
 public final class PrintMatching {
 

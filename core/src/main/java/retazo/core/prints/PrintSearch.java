@@ -12,10 +12,12 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * Cuttings for parts where they are no flow, print by print: what each print gives, and what that leaves for the others. What was tried in vain is kept by what was still wanted,
- * and a way ends where the prints that are left have too few sheets, or too few pieces, for some of the parts together.
+ * Cuttings for parts where they are no flow, print by print: what each print gives, and what that leaves for the others. What was tried
+ * in vain is kept by what was still wanted, and a way ends where the prints that are left have too few sheets, or too few pieces, for
+ * some of the parts together.
  *
- * <p>Exact up to {@value #MOST_STEPS} steps; a search that is longer counts as one without an answer, so that never more units are promised than can be made.
+ * <p>Exact up to {@value #MOST_STEPS} steps; a search that is longer counts as one without an answer, so that never more units are
+ * promised than can be made.
  */
 final class PrintSearch {
 

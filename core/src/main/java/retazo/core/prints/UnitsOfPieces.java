@@ -3,8 +3,9 @@ package retazo.core.prints;
 import java.util.Arrays;
 
 /**
- * Puts pieces together to units, each with one piece of each part. Where the prints of a unit must differ, this is the colouring of the edges of a bipartite graph: a piece
- * that finds its print in the unit already changes places along a path of two colours, as in the proof of Kőnig's theorem.
+ * Puts pieces together to units, each with one piece of each part. Where the prints of a unit must differ, this is the colouring of the
+ * edges of a bipartite graph: a piece that finds its print in the unit already changes places along a path of two colours, as in the
+ * proof of Kőnig's theorem.
  */
 final class UnitsOfPieces {
 
@@ -54,8 +55,8 @@ final class UnitsOfPieces {
     }
 
     /**
-     * Exchanges two units along the path that begins at a print of the first: its part there, the print of that part in the second, and so on. It never comes to the
-     * part that waits for a piece: the path comes to parts by the first unit, and there that part has none.
+     * Exchanges two units along the path that begins at a print of the first: its part there, the print of that part in the second, and
+     * so on. It never comes to the part that waits for a piece: the path comes to parts by the first unit, and there that part has none.
      */
     private static void exchange(int[][] printOf, int[][] partOf, int first, int second, int begin) {
         int[] prints = new int[printOf[first].length + 1];

@@ -6,8 +6,8 @@ import java.util.Map;
 import retazo.core.cutting.strip.LaidPiece;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.precut.SetsPerSheet;
 import retazo.core.precut.SheetPlanner;
-import retazo.core.precut.SheetPlanner.SetsPerSheet;
 import retazo.core.precut.SheetRequest;
 
 /** Puts the cases of precuts to the core. */

@@ -26,7 +26,8 @@ final class PrintAnswers {
         List<Print> prints = input.objects("prints").stream()
                 .map(print -> new Print(print.text("id"), PrintValue.MEDIUM, print.number("sheets"))).toList();
         List<PrintPart> parts = input.objects("parts").stream()
-                .map(part -> new PrintPart(part.text("name"), part.number("sheets"), part.number("gives"), names(part.get("prints")))).toList();
+                .map(part -> new PrintPart(part.text("name"), part.number("sheets"), part.number("gives"), names(part.get("prints"))))
+                .toList();
         PrintMatching matching = new PrintMatching(new PrintUnit(parts, input.flag("different")), prints, List.of());
         int wanted = input.number("wanted");
         OptionalInt packs = matching.fewestPacks(wanted, MOST_PACKS);

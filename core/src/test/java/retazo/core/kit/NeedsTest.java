@@ -200,7 +200,7 @@ class NeedsTest {
     /** Squares of 3 1/2 in that the shop has give the smaller patches, one each; those of 4 in do not come out of them. */
     @Test
     void a_kind_of_our_own_is_planned_with_its_measure() {
-        KitGood own = new KitGood("own", PrecutKind.OWN, new Count(25), Optional.of(SheetSize.of(inches("3 1/2"), inches("3 1/2"))));
+        KitGood own = KitGood.mixed("own", PrecutKind.OWN, new Count(25), Optional.of(SheetSize.of(inches("3 1/2"), inches("3 1/2"))));
         KitChoice.Fabric cloth = new KitChoice.Fabric(KitFabric.measured("bolt", inches("40"), PrintKind.ALL_OVER));
 
         Needs.Result result = with(new KitChoice.Both(new KitChoice.Precut(own), cloth), new Contents(false, false));

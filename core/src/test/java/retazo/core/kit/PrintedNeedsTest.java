@@ -113,7 +113,7 @@ class PrintedNeedsTest {
     }
 
     private static KitChoice precut(String code, PrecutKind kind, long pack) {
-        return new KitChoice.Precut(new KitGood(code, kind, new Count(pack), Optional.empty()));
+        return new KitChoice.Precut(KitGood.mixed(code, kind, new Count(pack), Optional.empty()));
     }
 
     private static Length sell(Need need) {

@@ -45,13 +45,13 @@ class SheetPlannerTest {
      */
     @Test
     void more_sets_than_can_be_looked_at_in_every_way_are_cut_in_strips() {
-        SheetPlanner.SetsPerSheet many = planner.setsPerSheet(
+        SetsPerSheet many = planner.setsPerSheet(
                 sheet("20", "18", piece("A", "2", "2", 1, true), piece("B", "1", "1", 1, true), piece("C", "1", "2", 1, true)));
 
         assertThat(many.bound()).isEqualTo(51);
         assertThat(many.sets()).isBetween(45, 51);
         assertThat(many.diagram().orElseThrow().counts().values()).allMatch(count -> count == many.sets());
-        SheetPlanner.SetsPerSheet few = planner.setsPerSheet(sheet("10", "10", piece("A", "5", "5", 1, false)));
+        SetsPerSheet few = planner.setsPerSheet(sheet("10", "10", piece("A", "5", "5", 1, false)));
         assertThat(few.sets()).isEqualTo(few.bound()).isEqualTo(4);
     }
 

@@ -70,8 +70,8 @@ class PrintMatchingTest {
     }
 
     /**
-     * Two colours of twins: a block takes two strips of a light print and two of a dark one. Of 20 lights nine have two strips and two have one, so 9 blocks of
-     * one roll, though 20 strips were enough for 10; a second roll makes twins of the odd ones too.
+     * Two colours of twins: a block takes two strips of a light print and two of a dark one. Of 20 lights nine have two strips and two
+     * have one, so 9 blocks of one roll, though 20 strips were enough for 10; a second roll makes twins of the odd ones too.
      */
     @Test
     void twins_of_two_colours_are_counted_in_pairs() {
@@ -88,7 +88,10 @@ class PrintMatchingTest {
         assertThat(matching.fewestPacks(10, 60)).hasValue(2);
     }
 
-    /** A block wants 2½ strips: two of one print for its bars, and squares of another strip that serves two blocks. 8 blocks take 16 + 4 strips. */
+    /**
+     * A block wants 2½ strips: two of one print for its bars, and squares of another strip that serves two blocks. 8 blocks take 16 + 4
+     * strips.
+     */
     @Test
     void a_strip_that_serves_two_blocks_is_cut_once_for_both() {
         List<Print> prints = IntStream.range(0, 10).mapToObj(i -> print("p" + i, 2)).toList();
@@ -109,7 +112,8 @@ class PrintMatchingTest {
     /** For k different prints out of equal ones, n units can be made just if Σ min(sheets, n) ≥ k · n (Gale and Ryser). */
     @Property(tries = 200)
     void as_many_units_as_the_counts_allow(
-            @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 0, max = 6) Integer> sheets, @ForAll @IntRange(min = 1, max = 3) int places) {
+            @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 0, max = 6) Integer> sheets,
+            @ForAll @IntRange(min = 1, max = 3) int places) {
         int expected = 0;
         for (int n = 1; n <= 8; n++) {
             int units = n;
@@ -153,7 +157,8 @@ class PrintMatchingTest {
             allotment.units().stream().map(one -> one.get(at)).distinct().forEach(print -> {
                 assertThat(unit.parts().get(at).takes(print)).isTrue();
                 long used = allotment.units().stream().filter(one -> one.get(at).equals(print)).count();
-                int given = allotment.cuttings().stream().filter(one -> one.print().equals(print) && one.part().equals(unit.parts().get(at)))
+                int given = allotment.cuttings().stream()
+                        .filter(one -> one.print().equals(print) && one.part().equals(unit.parts().get(at)))
                         .mapToInt(one -> one.times() * one.part().gives()).sum();
                 assertThat(used).isLessThanOrEqualTo(given);
             });

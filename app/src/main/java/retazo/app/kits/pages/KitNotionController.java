@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.KitBook;
-import retazo.app.kits.KitNotion;
+import retazo.app.kits.sources.KitNotion;
 import retazo.app.kits.KitService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;

@@ -11,7 +11,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
-import retazo.app.kits.KitSources;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;

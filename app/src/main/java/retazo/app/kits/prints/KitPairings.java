@@ -1,43 +1,40 @@
 package retazo.app.kits.prints;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
-import retazo.app.kits.KitSingle;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Role;
-import retazo.core.cloth.RoleKey;
-import retazo.core.measure.Count;
+import retazo.core.kit.Need;
+import retazo.core.kit.PrintRule;
 import retazo.core.measure.Problem;
-import retazo.core.precut.PrintMatching;
 import retazo.core.precut.SheetYield;
 
-/** Which prints of a bundle go into which unit of a kit. */
+/** Which prints of a kit's precuts go together, and what that takes. */
 @Service
 public class KitPairings {
 
-    private final KitPairingRepository pairings;
     private final KitService kits;
     private final KitBook book;
     private final KitWorks works;
     private final GoodService goods;
 
-    KitPairings(KitPairingRepository pairings, KitService kits, KitBook book, KitWorks works, GoodService goods) {
-        this.pairings = pairings;
+    KitPairings(KitService kits, KitBook book, KitWorks works, GoodService goods) {
         this.kits = kits;
         this.book = book;
         this.works = works;
@@ -45,62 +42,50 @@ public class KitPairings {
     }
 
     /**
-     * A role from a bundle whose prints are known.
+     * A precut of a kit.
      *
-     * @param packs   that one bag takes
-     * @param prints  of the bundle, dropped ones too
-     * @param singles in place of dropped ones
-     * @param rule    which prints a unit takes; empty while nobody said
-     * @param pairing what comes of it, likewise
+     * @param roles     that take it, in the order of their letters
+     * @param prints    as far as they are known, dropped ones too
+     * @param singles   beside its packs
+     * @param rule      which prints go together; mixed freely where nobody said
+     * @param taken     what one bag takes of it; empty where the kit cannot be made
      * @param suggested how many units there may be: the blocks of the size
      */
     public record Bundle(
-            Role role, Good good, int packs, List<BundlePrint> prints, List<KitSingle> singles, Optional<PairingRule> rule,
-            Optional<PrintMatching.Pairing> pairing,
-            int suggested) {
+            Good good, List<Role> roles, List<BundlePrint> prints, List<KitSingle> singles, Optional<PrintRule> rule,
+            Optional<Need.Amount.Units> taken, int suggested) {
 
-        /** How many pieces there are of all prints that are used. */
-        public int pieces() {
-            return used().stream().mapToInt(PrintMatching.Print::pieces).sum();
-        }
-
-        List<PrintMatching.Print> used() {
-            return Stream.concat(
-                    prints.stream().map(print -> print.inPacks(packs)),
-                    singles.stream().map(single -> new PrintMatching.Print(single.good().name(), single.value(), single.piecesFor(good))))
-                    .filter(print -> print.pieces() > 0).toList();
+        /** How many packs, or loose pieces, one bag takes. */
+        public long packs() {
+            return taken.map(units -> units.count().value().value()).orElse(0L);
         }
     }
 
-    /** The roles of a kit that come from a bundle whose prints are known. */
+    /** The precuts of a kit, once each, in the order of the letters of their first roles. */
     @Transactional(readOnly = true)
     public List<Bundle> of(Kit kit) {
-        if (kit.goods().isEmpty()) {
-            return List.of();
-        }
-        KitWork work = works.work(kit);
-        Map<String, PairingRule> rules = pairings.findByKeyKitId(kit.id()).stream()
-                .collect(Collectors.toMap(KitPairingEntity::roleKey, KitPairingEntity::toRule));
-        Map<String, Count> picked = work.bill().picked();
-        int blocks = work.plan().layout().map(layout -> Math.toIntExact(layout.blocks().value().value())).orElse(1);
-        List<Bundle> bundles = new ArrayList<>();
-        for (Role role : kit.pattern().design().roles()) {
-            @Nullable
-            Good good = kit.goods().get(role.key());
-            List<BundlePrint> prints = good == null ? List.of() : goods.prints(good.id());
-            if (good != null && !prints.isEmpty()) {
-                int packs = Math.toIntExact(Optional.ofNullable(picked.get(good.code())).map(Count::value).orElse(1L));
-                Optional<PairingRule> rule = Optional.ofNullable(rules.get(role.key().value()));
-                Bundle bundle = new Bundle(role, good, packs, prints, kit.sources().singlesOf(role.key()), rule, Optional.empty(), blocks);
-                bundles.add(new Bundle(
-                        role, good, packs, prints, bundle.singles(), rule,
-                        rule.map(one -> new PrintMatching(bundle.used(), one.unit()).pair(one.units())), blocks));
-            }
-        }
-        return bundles;
+        return kit.goods().isEmpty() ? List.of() : bundles(works.work(kit));
     }
 
-    /** The loose precuts that one bundle's missing prints may be replaced by: those that give a piece of its measure. */
+    private static List<Bundle> bundles(KitWork work) {
+        Kit kit = work.kit();
+        int blocks = work.plan().layout().map(layout -> Math.toIntExact(layout.blocks().value().value())).orElse(1);
+        Map<Good, List<Role>> roles = new LinkedHashMap<>();
+        for (Role role : kit.pattern().design().roles()) {
+            Optional.ofNullable(kit.goods().get(role.key()))
+                    .ifPresent(good -> roles.computeIfAbsent(good, any -> new ArrayList<>()).add(role));
+        }
+        return roles.entrySet().stream().map(entry -> new Bundle(
+                entry.getKey(), entry.getValue(), kit.prints().getOrDefault(entry.getKey().id(), List.of()),
+                kit.singlesFor(entry.getKey()), Optional.ofNullable(kit.sources().printRules().get(entry.getKey().id())),
+                work.need(entry.getKey().code()).flatMap(KitPairings::units), blocks)).toList();
+    }
+
+    private static Optional<Need.Amount.Units> units(Need need) {
+        return need.amount().match(cloth -> Optional.empty(), printed -> Optional.empty(), quarters -> Optional.empty(), Optional::of);
+    }
+
+    /** The loose precuts that may stand beside a bundle: those that give a piece of its measure. */
     @Transactional(readOnly = true)
     public List<Good> replacements(Kit kit, Bundle bundle) {
         Map<String, Good> inKit = kit.goodsByCode();
@@ -110,26 +95,37 @@ public class KitPairings {
                 .toList();
     }
 
-    /** Takes a single in place of a print, or says what speaks against it. */
+    /** Takes a single beside a bundle, or says what speaks against it. */
     @Transactional
     Outcome<Kit> take(long kitId, KitSingle single) {
         Kit kit = book.kit(kitId);
-        Optional<Bundle> bundle = of(kit).stream().filter(one -> one.role().key().equals(single.role())).findFirst();
-        boolean gives = bundle.map(one -> replacements(kit, one).contains(single.good())).orElse(false);
+        boolean gives = of(kit).stream()
+                .filter(bundle -> bundle.roles().stream().anyMatch(role -> role.key().equals(single.role())))
+                .anyMatch(bundle -> replacements(kit, bundle).contains(single.good()));
         return gives
                 ? kits.take(kitId, kit.sources().with(single))
                 : Outcome.refused(Problem.at("good", "pairing.no-single", single.good().name()));
     }
 
-    /** Does without a single. */
+    /** Does without a single, or says why the kit cannot. */
     @Transactional
-    void giveBack(long kitId, long goodId) {
-        kits.take(kitId, book.kit(kitId).sources().withoutSingle(goodId));
+    Outcome<Kit> giveBack(long kitId, long goodId) {
+        return change(kitId, sources -> sources.withoutSingle(goodId));
     }
 
-    /** Keeps which prints a unit of a kit takes. */
+    /** Keeps which prints of a precut go together, or says why that cannot be. */
     @Transactional
-    public void keep(long kitId, RoleKey role, PairingRule rule) {
-        pairings.saveAndFlush(KitPairingEntity.of(new KitPairingEntity.Key(kitId, role.value()), rule));
+    public Outcome<Kit> keep(long kitId, Good good, PrintRule rule) {
+        return change(kitId, sources -> sources.withPrints(good, rule));
+    }
+
+    /** Mixes the prints of a precut freely. */
+    @Transactional
+    Outcome<Kit> mix(long kitId, Good good) {
+        return change(kitId, sources -> sources.mixing(good));
+    }
+
+    private Outcome<Kit> change(long kitId, UnaryOperator<KitSources> change) {
+        return kits.take(kitId, change.apply(book.kit(kitId).sources()));
     }
 }

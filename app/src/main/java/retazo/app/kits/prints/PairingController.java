@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
-import retazo.app.kits.KitSingle;
+import retazo.app.kits.sources.KitSingle;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
@@ -22,38 +23,26 @@ import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.RoleKey;
-import retazo.core.measure.Problem;
-import retazo.core.precut.PrintMatching;
+import retazo.core.kit.PrintRule;
+import retazo.core.prints.PrintValue;
 
-/** The pairing list of a kit: which prints of its bundles go into which unit. */
+/** The prints of a kit: which of its precuts go together, and which go into which unit. */
 @Controller
 @RequestMapping("/kits/{id}/pairing")
 class PairingController {
 
     private final KitBook kits;
     private final KitPairings pairings;
+    private final PairingPages pages;
     private final GoodService goods;
     private final Words words;
 
-    PairingController(KitBook kits, KitPairings pairings, GoodService goods, Words words) {
+    PairingController(KitBook kits, KitPairings pairings, PairingPages pages, GoodService goods, Words words) {
         this.kits = kits;
         this.pairings = pairings;
+        this.pages = pages;
         this.goods = goods;
         this.words = words;
-    }
-
-    /** What a unit takes, as typed. */
-    record RuleForm(@Nullable String role, @Nullable String units, @Nullable String places, @Nullable String identical) {
-
-        Optional<PairingRule> read(FieldReader reader) {
-            int readUnits = reader.number("units", units, 1, PairingRule.MOST_UNITS);
-            int readIdentical = reader.number("identical", identical, 1, PairingRule.MOST_IDENTICAL);
-            Optional<PrintMatching.Unit> unit = PairingRule.unit(places == null ? "" : places, readIdentical);
-            if (unit.isEmpty()) {
-                reader.add(Problem.at("places", "pairing.places"));
-            }
-            return reader.anyProblem() ? Optional.empty() : unit.map(one -> new PairingRule(readUnits, one));
-        }
     }
 
     @GetMapping
@@ -61,25 +50,30 @@ class PairingController {
         return show(id, null, Faults.NONE, model);
     }
 
+    /** Keeps which prints go together. */
     @PostMapping
-    String keep(@PathVariable long id, RuleForm form, RedirectAttributes next, Model model) {
+    String keep(@PathVariable long id, @RequestParam MultiValueMap<String, String> sent, RedirectAttributes next, Model model) {
+        PairingForm form = PairingForm.typed(sent);
+        KitPairings.Bundle bundle = bundle(id, form.good());
         FieldReader reader = new FieldReader();
-        Optional<PairingRule> rule = form.read(reader);
-        if (rule.isEmpty()) {
-            return show(id, form, Faults.of(reader.problems(), words), model);
-        }
-        RoleKey role = pairings.of(kits.kit(id)).stream().map(bundle -> bundle.role().key())
-                .filter(key -> key.value().equals(form.role())).findFirst()
-                .orElseThrow(() -> new NotFoundException("role from a bundle", String.valueOf(form.role())));
-        pairings.keep(id, role, rule.get());
-        next.addFlashAttribute("done", words.text("done.pairing"));
-        return "redirect:/kits/" + id + "/pairing";
+        Optional<PrintRule> rule = form.read(bundle.roles(), reader);
+        Outcome<Kit> outcome = rule.map(one -> pairings.keep(id, bundle.good(), one)).orElseGet(() -> Outcome.refused(reader.problems()));
+        return answer(outcome, id, form, words.text("done.pairing"), next, model);
     }
 
-    /** Takes a loose precut in place of a print that is left out. */
+    /** Mixes the prints of a precut freely. */
+    @PostMapping("/mixed")
+    String mix(@PathVariable long id, @RequestParam String good, RedirectAttributes next, Model model) {
+        KitPairings.Bundle bundle = bundle(id, good);
+        return answer(
+                pairings.mix(id, bundle.good()), id, PairingForm.of(bundle), words.text("done.pairing-mixed", bundle.good().name()), next,
+                model);
+    }
+
+    /** Takes a loose precut beside a pack. */
     @PostMapping("/singles")
     String take(
-            @PathVariable long id, @RequestParam String role, @RequestParam String good, @RequestParam PrintMatching.Value value,
+            @PathVariable long id, @RequestParam String role, @RequestParam String good, @RequestParam PrintValue value,
             @RequestParam(defaultValue = "") String count, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
         int read = reader.number("single", count, 1, KitSingle.MOST);
@@ -87,29 +81,42 @@ class PairingController {
         Outcome<Kit> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : pairings.take(id, new KitSingle(new RoleKey(role), loose, value, read));
-        return outcome.match(
-                kit -> {
-                    next.addFlashAttribute("done", words.text("done.single", loose.name()));
-                    return "redirect:/kits/" + id + "/pairing";
-                },
-                problems -> show(id, new RuleForm(role, null, null, null), Faults.of(problems, words), model));
+        return answer(outcome, id, formOfRole(id, role), words.text("done.single", loose.name()), next, model);
     }
 
     @PostMapping("/singles/{good}/give-back")
-    String giveBack(@PathVariable long id, @PathVariable long good, RedirectAttributes next) {
-        pairings.giveBack(id, good);
-        next.addFlashAttribute("done", words.text("done.single-given-back"));
-        return "redirect:/kits/" + id + "/pairing";
+    String giveBack(@PathVariable long id, @PathVariable long good, RedirectAttributes next, Model model) {
+        PairingForm form = kits.kit(id).sources().singles().stream().filter(single -> single.good().id() == good).findFirst()
+                .map(single -> formOfRole(id, single.role().value())).orElseThrow(() -> new NotFoundException("single", good));
+        return answer(pairings.giveBack(id, good), id, form, words.text("done.single-given-back"), next, model);
     }
 
-    private String show(long id, @Nullable RuleForm typed, Faults faults, Model model) {
+    private KitPairings.Bundle bundle(long id, String goodId) {
+        return pairings.of(kits.kit(id)).stream().filter(bundle -> Long.toString(bundle.good().id()).equals(goodId)).findFirst()
+                .orElseThrow(() -> new NotFoundException("precut of the kit", goodId));
+    }
+
+    /** The form of the precut that a role is cut from, as it is kept. */
+    private PairingForm formOfRole(long id, String role) {
+        return pairings.of(kits.kit(id)).stream()
+                .filter(bundle -> bundle.roles().stream().anyMatch(one -> one.key().value().equals(role))).findFirst()
+                .map(PairingForm::of).orElseThrow(() -> new NotFoundException("role from a precut", role));
+    }
+
+    private String answer(Outcome<Kit> outcome, long id, PairingForm form, String done, RedirectAttributes next, Model model) {
+        return outcome.match(
+                kit -> {
+                    next.addFlashAttribute("done", done);
+                    return "redirect:/kits/" + id + "/pairing";
+                },
+                problems -> show(id, form, Faults.of(problems, words), model));
+    }
+
+    private String show(long id, @Nullable PairingForm typed, Faults faults, Model model) {
         Kit kit = kits.kit(id);
-        List<PairingView> bundles = pairings.of(kit).stream()
-                .map(bundle -> PairingView.of(bundle, pairings.replacements(kit, bundle), words)).toList();
+        List<PairingView> bundles = pages.of(kit, Optional.ofNullable(typed), faults);
         model.addAttribute("kit", kit);
         model.addAttribute("bundles", bundles);
-        model.addAttribute("typed", typed);
-        model.addAttribute("faults", faults);
         return "kits/pairing";
     }
 }

@@ -4,73 +4,114 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import retazo.app.kits.KitSingle;
+import retazo.app.cloth.SheetsView;
+import retazo.app.kits.Kit;
+import retazo.app.pictures.Ink;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.shared.Faults;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
-import retazo.core.precut.PrintMatching;
+import retazo.core.cloth.Role;
+import retazo.core.kit.PrintPlan;
+import retazo.core.prints.PrintValue;
 
 /**
- * The prints of a bundle and which unit takes which, as pages show it.
+ * The prints of a precut and which unit takes which, as pages show it.
  *
- * @param of        the role and its bundle
- * @param places    as typed, or what is offered first
- * @param answer    whether all units have their prints, in words; empty while nobody said what a unit takes
- * @param complete  whether they have
- * @param units     the pairing list
- * @param dropped   prints that are left out, in words
- * @param singles   prints that take their place
- * @param offers    loose precuts that could
- * @param mismatch  that the prints typed are not as many as the pack has pieces, in words; empty where they are
+ * @param of       the roles and their precut
+ * @param answer   how many packs the prints take, in words
+ * @param matched  whether a rule is kept, and its prints come out
+ * @param parts    what a unit takes of one print
+ * @param list     the pairing list; empty where prints are mixed freely
+ * @param notes    prints that are left out, or that are not as many as the pack has pieces, in words
+ * @param singles  beside the packs
+ * @param asked    the form, with what may be chosen
  */
 public record PairingView(
-        Of of, int units, String places, int identical, String answer, boolean complete, List<Unit> list, String dropped,
-        List<KitSingle> singles, List<Good> offers, String mismatch) {
+        Of of, String answer, boolean matched, List<Part> parts, List<Unit> list, List<String> notes, List<KitSingle> singles,
+        Asked asked) {
 
-    /** Whose pieces come from which bundle. */
-    public record Of(String roleKey, String letter, String roleName, String good, long goodId) {
+    /** Whose pieces come from which precut. */
+    public record Of(String roleKey, String letters, String good, long goodId, Ink ink, boolean hasRule, boolean hasPrints) {
     }
 
-    /** A unit with its prints. */
+    /** A unit with its prints, in the order of its parts. */
     public record Unit(int number, List<String> prints) {
+    }
+
+    /**
+     * What a unit takes of one print, in words.
+     *
+     * @param sheets how they are cut; empty where the pattern says it
+     */
+    public record Part(String gives, Optional<SheetsView> sheets) {
+    }
+
+    /**
+     * What the page asks.
+     *
+     * @param form   as typed, or as it is kept
+     * @param offers loose precuts that may stand beside the packs
+     * @param topUps what completes the packs in place of one more
+     */
+    public record Asked(PairingForm form, Faults faults, List<Good> offers, List<Offer> topUps) {
+    }
+
+    /**
+     * Singles in place of the last pack.
+     *
+     * @param price of all of them, in words; empty where it is not known
+     */
+    public record Offer(Good good, PrintValue value, int count, String price) {
     }
 
     /** For those who only read it. */
     public static PairingView of(KitPairings.Bundle bundle, Words words) {
-        return of(bundle, List.of(), words);
+        return of(bundle, new Asked(PairingForm.of(bundle), Faults.NONE, List.of(), List.of()), words);
     }
 
-    static PairingView of(KitPairings.Bundle bundle, List<Good> offers, Words words) {
-        Optional<PairingRule> rule = bundle.rule();
+    static PairingView of(KitPairings.Bundle bundle, Asked asked, Words words) {
+        Optional<PrintPlan> plan = bundle.taken().flatMap(units -> units.prints());
         List<Unit> list = new ArrayList<>();
-        bundle.pairing().ifPresent(pairing -> pairing.units().forEach(prints -> list.add(new Unit(list.size() + 1, prints))));
+        plan.ifPresent(prints -> prints.allotment().units().forEach(unit -> list.add(new Unit(list.size() + 1, unit))));
         return new PairingView(
-                new Of(bundle.role().key().value(), bundle.role().letter(), bundle.role().name(), bundle.good().name(),
-                        bundle.good().id()),
-                rule.map(PairingRule::units).orElse(bundle.suggested()), rule.map(PairingRule::placesText).orElse("any"),
-                rule.map(one -> one.unit().identical()).orElse(1),
-                bundle.pairing().map(pairing -> answer(bundle, rule.orElseThrow(), pairing, words)).orElse(""),
-                bundle.pairing().map(PrintMatching.Pairing::isComplete).orElse(false),
-                list,
-                dropped(bundle), bundle.singles(), offers, mismatch(bundle, words));
+                new Of(bundle.roles().get(0).key().value(), bundle.roles().stream().map(Role::letter).collect(Collectors.joining(", ")),
+                        bundle.good().name(), bundle.good().id(), Kit.ink(bundle.good()), bundle.rule().isPresent(),
+                        !bundle.prints().isEmpty()),
+                answer(bundle, plan, words), plan.isPresent(),
+                plan.map(prints -> prints.parts().stream().map(part -> part(part, words)).toList()).orElse(List.of()),
+                bundle.prints().isEmpty() ? List.of() : list, notes(bundle, words), bundle.singles(), asked);
     }
 
-    private static String mismatch(KitPairings.Bundle bundle, Words words) {
-        int typed = bundle.prints().stream().mapToInt(BundlePrint::pieces).sum();
-        return typed == bundle.good().perUnit() ? "" : words.text("pairing.mismatch", typed, bundle.good().perUnit());
+    private static Part part(PrintPlan.Part part, Words words) {
+        return new Part(
+                words.text("pairing.gives", String.join(", ", part.letters()), part.part().sheets(), part.part().gives()),
+                part.sheets().map(plan -> SheetsView.of(plan, words)));
     }
 
-    private static String answer(KitPairings.Bundle bundle, PairingRule rule, PrintMatching.Pairing pairing, Words words) {
-        if (pairing.isComplete()) {
-            return words.text("pairing.complete", pairing.asked());
+    private static String answer(KitPairings.Bundle bundle, Optional<PrintPlan> plan, Words words) {
+        if (bundle.taken().isEmpty()) {
+            return words.text("pairing.none");
         }
-        boolean enough = bundle.pieces() >= rule.pieces();
-        return words.text(enough ? "pairing.short-though-enough" : "pairing.short", pairing.units().size(), pairing.asked(),
-                bundle.pieces(), rule.pieces());
+        String unit = bundle.good().unit();
+        return plan
+                .map(prints -> words.text("pairing.matched", prints.allotment().asked(), bundle.packs(), unit, bundle.good().perUnit(),
+                        prints.allotment().sheets(), prints.free(), prints.oneFewer()))
+                .orElseGet(() -> words.text("pairing.mixed", bundle.packs(), unit, bundle.good().perUnit()));
     }
 
-    private static String dropped(KitPairings.Bundle bundle) {
-        return bundle.prints().stream().filter(print -> print.part() == BundlePrint.Part.DROPPED).map(BundlePrint::name)
+    private static List<String> notes(KitPairings.Bundle bundle, Words words) {
+        List<String> notes = new ArrayList<>();
+        String dropped = bundle.prints().stream().filter(print -> print.part() == BundlePrint.Part.DROPPED).map(BundlePrint::name)
                 .collect(Collectors.joining(", "));
+        if (!dropped.isEmpty()) {
+            notes.add(words.text("pairing.left-out", dropped));
+        }
+        int typed = bundle.prints().stream().mapToInt(BundlePrint::pieces).sum();
+        if (!bundle.prints().isEmpty() && typed != bundle.good().perUnit()) {
+            notes.add(words.text("pairing.mismatch", typed, bundle.good().perUnit()));
+        }
+        return notes;
     }
 }

@@ -4,7 +4,9 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import retazo.core.precut.PrintMatching;
+import java.util.Optional;
+import retazo.core.prints.Print;
+import retazo.core.prints.PrintValue;
 
 /**
  * A print in a bundle.
@@ -14,7 +16,7 @@ import retazo.core.precut.PrintMatching;
 @Embeddable
 public record BundlePrint(
         @Column(nullable = false) String name,
-        @Enumerated(EnumType.STRING) @Column(nullable = false) PrintMatching.Value value,
+        @Enumerated(EnumType.STRING) @Column(nullable = false) PrintValue value,
         @Column(nullable = false) int pieces,
         @Enumerated(EnumType.STRING) @Column(nullable = false) Part part) {
 
@@ -26,11 +28,8 @@ public record BundlePrint(
         DROPPED
     }
 
-    /** What a kit that takes so many packs has of it. */
-    public PrintMatching.Print inPacks(int packs) {
-        return new PrintMatching.Print(name, value, switch (part) {
-            case BUNDLE -> pieces * packs;
-            case DROPPED -> 0;
-        });
+    /** As one pack has it; empty where it is left out. */
+    public Optional<Print> used() {
+        return part == Part.BUNDLE ? Optional.of(new Print(name, value, pieces)) : Optional.empty();
     }
 }

@@ -103,7 +103,7 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
 
     /** A precut as a kit sees it. */
     public KitGood inKit() {
-        return new KitGood(code, precut().orElseThrow(), new Count(perUnit()), measured());
+        return KitGood.mixed(code, precut().orElseThrow(), new Count(perUnit()), measured());
     }
 
     /** What one of it is, by the code of its word: a pack, a loose piece, a copy, a left-over. */

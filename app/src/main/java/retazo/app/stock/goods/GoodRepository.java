@@ -28,6 +28,9 @@ interface GoodRepository extends JpaRepository<GoodEntity, Long> {
     @Query("SELECT g FROM GoodEntity g WHERE g.kind IN ('PRECUT', 'SHOP_CUT') AND g.perUnit = 1 ORDER BY g.name, g.id")
     List<GoodEntity> singles();
 
+    @Query("SELECT DISTINCT g FROM GoodEntity g JOIN FETCH g.prints WHERE g.id IN :ids")
+    List<GoodEntity> withPrints(Collection<Long> ids);
+
     Optional<GoodEntity> findByCode(String code);
 
     List<GoodEntity> findByPatternIdIn(Collection<Long> patternIds);

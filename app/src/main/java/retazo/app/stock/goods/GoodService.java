@@ -204,6 +204,12 @@ public class GoodService {
         return goods.findById(goodId).orElseThrow(() -> new NotFoundException("good", goodId)).prints();
     }
 
+    /** The prints of several, by their ids; what nobody wrote down is absent. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<BundlePrint>> printsOf(Collection<Long> ids) {
+        return goods.withPrints(ids).stream().collect(Collectors.toMap(entity -> entity.toGood().id(), GoodEntity::prints));
+    }
+
     /** Keeps which prints are in one pack. */
     @Transactional
     public void print(long goodId, List<BundlePrint> prints) {

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Problem;
-import retazo.core.precut.PrintMatching;
+import retazo.core.prints.PrintValue;
 
 /**
  * The prints of a bundle as people type them, one on a line: {@code Reed stripe, dark, 2}. A minus before it drops it.
@@ -62,8 +62,8 @@ final class PrintsText {
         if (pieces < 1 || pieces > 1_000) {
             return Optional.empty();
         }
-        PrintMatching.Value value = Stream.of(PrintMatching.Value.values())
-                .filter(one -> one.name().equalsIgnoreCase(matcher.group(3))).findFirst().orElse(PrintMatching.Value.MEDIUM);
+        PrintValue value = Stream.of(PrintValue.values())
+                .filter(one -> one.name().equalsIgnoreCase(matcher.group(3))).findFirst().orElse(PrintValue.MEDIUM);
         BundlePrint.Part part = matcher.group(1) == null ? BundlePrint.Part.BUNDLE : BundlePrint.Part.DROPPED;
         return Optional.of(new BundlePrint(matcher.group(2), value, pieces, part));
     }

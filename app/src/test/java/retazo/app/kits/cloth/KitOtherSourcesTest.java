@@ -16,10 +16,10 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
-import retazo.app.kits.KitSingle;
-import retazo.app.kits.KitSources;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodKind;
@@ -33,7 +33,7 @@ import retazo.core.kit.Contents;
 import retazo.core.kit.Need;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.precut.PrintMatching;
+import retazo.core.prints.PrintValue;
 
 /**
  * What nine patches of 12 1/2 × 12 1/2 could come from. A quarter of 20 × 18 gives one, so nine, five half yards; an eighth gives none. Of
@@ -125,7 +125,7 @@ class KitOtherSourcesTest {
     @Test
     void precuts_that_are_a_single_of_the_kit_already_are_refused() {
         long id = samples.kit(fabric);
-        KitSources single = book.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintMatching.Value.LIGHT, 1));
+        KitSources single = book.kit(id).sources().with(new KitSingle(new RoleKey("all"), squares, PrintValue.LIGHT, 1));
 
         assertThat(
                 kits.take(id, single.with(new RoleKey("all"), squares)).<String>match(kit -> "taken", problems -> problems.get(0).code()))

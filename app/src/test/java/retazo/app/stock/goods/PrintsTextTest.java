@@ -6,8 +6,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Problem;
-import retazo.core.precut.PrintMatching;
-import retazo.core.precut.PrintMatching.Value;
+import retazo.core.prints.Print;
+import retazo.core.prints.PrintValue;
 
 class PrintsTextTest {
 
@@ -19,10 +19,10 @@ class PrintsTextTest {
 
         assertThat(reader.problems()).isEmpty();
         assertThat(prints).containsExactly(
-                new BundlePrint("Reed stripe", Value.DARK, 2, BundlePrint.Part.BUNDLE),
-                new BundlePrint("River fog", Value.MEDIUM, 1, BundlePrint.Part.BUNDLE),
-                new BundlePrint("Tern cream", Value.LIGHT, 1, BundlePrint.Part.DROPPED),
-                new BundlePrint("Mud", Value.MEDIUM, 4, BundlePrint.Part.BUNDLE));
+                new BundlePrint("Reed stripe", PrintValue.DARK, 2, BundlePrint.Part.BUNDLE),
+                new BundlePrint("River fog", PrintValue.MEDIUM, 1, BundlePrint.Part.BUNDLE),
+                new BundlePrint("Tern cream", PrintValue.LIGHT, 1, BundlePrint.Part.DROPPED),
+                new BundlePrint("Mud", PrintValue.MEDIUM, 4, BundlePrint.Part.BUNDLE));
         assertThat(PrintsText.read("prints", PrintsText.write(prints), reader)).isEqualTo(prints);
     }
 
@@ -34,10 +34,9 @@ class PrintsTextTest {
         assertThat(reader.problems()).extracting(problem -> problem.arguments().get(0)).containsExactly(2, 3, 4);
     }
 
-    /** Two packs: four of a bundle's two, none of a dropped one. */
     @Test
-    void packs_multiply_a_bundle_without_what_is_left_out() {
-        assertThat(new BundlePrint("a", Value.DARK, 2, BundlePrint.Part.BUNDLE).inPacks(2).pieces()).isEqualTo(4);
-        assertThat(new BundlePrint("b", Value.DARK, 2, BundlePrint.Part.DROPPED).inPacks(2).pieces()).isZero();
+    void what_is_left_out_of_a_pack_is_not_used() {
+        assertThat(new BundlePrint("a", PrintValue.DARK, 2, BundlePrint.Part.BUNDLE).used()).contains(new Print("a", PrintValue.DARK, 2));
+        assertThat(new BundlePrint("b", PrintValue.DARK, 2, BundlePrint.Part.DROPPED).used()).isEmpty();
     }
 }

@@ -1,4 +1,4 @@
-package retazo.app.kits;
+package retazo.app.kits.sources;
 
 import retazo.app.stock.goods.Good;
 

@@ -1,9 +1,9 @@
-package retazo.app.kits;
+package retazo.app.kits.sources;
 
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.RoleKey;
-import retazo.core.precut.PrintMatching;
 import retazo.core.precut.SheetYield;
+import retazo.core.prints.PrintValue;
 
 /**
  * A print that a kit takes by itself, in place of one of a bundle's that is left out.
@@ -12,7 +12,7 @@ import retazo.core.precut.SheetYield;
  * @param good  loose precuts, bought or cut in the shop
  * @param count how many of them one bag takes, 1 or more
  */
-public record KitSingle(RoleKey role, Good good, PrintMatching.Value value, int count) {
+public record KitSingle(RoleKey role, Good good, PrintValue value, int count) {
 
     public static final int MOST = 100;
 

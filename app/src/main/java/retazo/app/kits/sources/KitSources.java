@@ -1,4 +1,4 @@
-package retazo.app.kits;
+package retazo.app.kits.sources;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,6 +8,7 @@ import java.util.Set;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
+import retazo.core.kit.PrintRule;
 
 /**
  * What a kit takes in place of what its colourway names, and beside it.
@@ -16,27 +17,31 @@ import retazo.core.cloth.RoleKey;
  * @param quarters quarters or eighths that a fabric is cut into in the shop, by its id
  * @param singles  in place of prints of a bundle that are left out
  * @param notions  beside the cloth, each once
+ * @param printRules which prints of a precut go together, by its id; mixed freely where it is absent
  */
-public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles, List<KitNotion> notions) {
+public record KitSources(
+        Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quarters, List<KitSingle> singles, List<KitNotion> notions,
+        Map<Long, PrintRule> printRules) {
 
-    public static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of(), List.of());
+    public static final KitSources NONE = new KitSources(Map.of(), Map.of(), List.of(), List.of(), Map.of());
 
     public KitSources {
         precuts = Map.copyOf(precuts);
         quarters = Map.copyOf(quarters);
         singles = List.copyOf(singles);
         notions = List.copyOf(notions);
+        printRules = Map.copyOf(printRules);
     }
 
     public KitSources with(KitSingle single) {
         List<KitSingle> more = new ArrayList<>(singles);
         more.add(single);
-        return new KitSources(precuts, quarters, more, notions);
+        return new KitSources(precuts, quarters, more, notions, printRules);
     }
 
     public KitSources withoutSingle(long goodId) {
         return new KitSources(
-                precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList(), notions);
+                precuts, quarters, singles.stream().filter(single -> single.good().id() != goodId).toList(), notions, printRules);
     }
 
     public List<KitSingle> singlesOf(RoleKey role) {
@@ -46,22 +51,22 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
     public KitSources with(RoleKey role, Good good) {
         Map<RoleKey, Good> more = new HashMap<>(precuts);
         more.put(role, good);
-        return new KitSources(more, quarters, singles, notions);
+        return new KitSources(more, quarters, singles, notions, printRules);
     }
 
     public KitSources with(long fabricId, PrecutKind kind) {
         Map<Long, PrecutKind> more = new HashMap<>(quarters);
         more.put(fabricId, kind);
-        return new KitSources(precuts, more, singles, notions);
+        return new KitSources(precuts, more, singles, notions, printRules);
     }
 
     /** The whole cloth of one fabric again. */
-    KitSources without(long fabricId, Set<RoleKey> roles) {
+    public KitSources without(long fabricId, Set<RoleKey> roles) {
         Map<RoleKey, Good> fewer = new HashMap<>(precuts);
         fewer.keySet().removeAll(roles);
         Map<Long, PrecutKind> whole = new HashMap<>(quarters);
         whole.remove(fabricId);
-        return new KitSources(fewer, whole, singles, notions);
+        return new KitSources(fewer, whole, singles, notions, printRules);
     }
 
     /** With so many of a notion in every bag, whatever it had of it before; none of it for 0. */
@@ -70,6 +75,20 @@ public record KitSources(Map<RoleKey, Good> precuts, Map<Long, PrecutKind> quart
         if (count > 0) {
             other.add(new KitNotion(notion, count));
         }
-        return new KitSources(precuts, quarters, singles, other);
+        return new KitSources(precuts, quarters, singles, other, printRules);
+    }
+
+    /** With a rule about the prints of a precut, in place of the one it had. */
+    public KitSources withPrints(Good good, PrintRule rule) {
+        Map<Long, PrintRule> more = new HashMap<>(printRules);
+        more.put(good.id(), rule);
+        return new KitSources(precuts, quarters, singles, notions, more);
+    }
+
+    /** With the prints of a precut mixed freely. */
+    public KitSources mixing(Good good) {
+        Map<Long, PrintRule> fewer = new HashMap<>(printRules);
+        fewer.remove(good.id());
+        return new KitSources(precuts, quarters, singles, notions, fewer);
     }
 }
