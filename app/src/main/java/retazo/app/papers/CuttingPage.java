@@ -26,14 +26,14 @@ import retazo.core.quilt.plan.QuiltPlan;
 /**
  * Our own cutting page for a kit, as it is printed.
  *
- * @param blocks   each kind of block, drawn
+ * @param sewing   how the top is sewn of what was cut
  * @param finished the finished size, in words
  * @param seam     the seam allowance
  * @param notes    what the shop says beside the figures
  * @param fabrics  one section for each length in the bag
  * @param precuts  one section for each kind of precut in the bag
  */
-record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics,
+record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics,
         List<PrecutSection> precuts, List<String> notes) {
 
     /** A role's letter in its fabric. */
@@ -80,9 +80,7 @@ record CuttingPage(Kit kit, List<QuiltPicture> blocks, QuiltPicture quilt, Strin
         Map<Fabric, List<String>> letters = kit.lettersByFabric();
         return new CuttingPage(
                 kit,
-                kit.pattern().design().drawing().map(drawing -> drawing.placed().stream().map(kind -> QuiltPicture.ofPatches(
-                        "block-" + kind.key(), kind.block().finishedWidth(), kind.block().finishedHeight(), kind.block().draw(), kit::ink,
-                        role -> kit.pattern().design().role(role).letter())).toList()).orElse(List.of()),
+                new SewingPages(work, words).page(),
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 LengthView.cut(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),

@@ -1,8 +1,10 @@
 package retazo.app.papers;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -12,32 +14,44 @@ import retazo.app.pictures.RoleView;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.shape.PieceShape;
 import retazo.core.cloth.Join;
 import retazo.core.cutting.ClothLine;
 import retazo.core.cutting.ClothPart;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.measure.Count;
 import retazo.core.quilt.plan.QuiltPlan;
 import retazo.core.quilt.setting.Use;
 
 /** The steps by which a length is cut, as our cutting page lists them: strips in order, with what each gives. */
 final class CuttingSteps {
 
-    private CuttingSteps() {
+    private final ClothPlan cloth;
+    private final QuiltPlan plan;
+    private final Words words;
+    private final Set<Use> told = new HashSet<>();
+    /** How many pieces are still to come of shapes that are cut from strips of their own, by their label. */
+    private final Map<String, Long> toCome = new HashMap<>();
+
+    private CuttingSteps(ClothPlan cloth, QuiltPlan plan, Words words) {
+        this.cloth = cloth;
+        this.plan = plan;
+        this.words = words;
     }
 
     /** By the laid cloth where everything was laid together, so that the length is enough; else each size alone. */
     static List<CuttingPage.Step> of(ClothPlan cloth, QuiltPlan plan, Words words) {
-        if (cloth.laid().isEmpty()) {
-            return cloth.lines().stream().map(line -> step(line, plan, words)).toList();
-        }
-        Set<Use> told = new HashSet<>();
-        LaidCloth laid = cloth.laid().get();
+        return cloth.laid().map(laid -> new CuttingSteps(cloth, plan, words).laid(laid))
+                .orElseGet(() -> cloth.lines().stream().map(line -> step(line, plan, words)).toList());
+    }
+
+    private List<CuttingPage.Step> laid(LaidCloth laid) {
         List<CuttingPage.Step> steps = new ArrayList<>();
-        for (LaidCloth.Strip strip : laid.strips()) {
-            CuttingPage.Step step = laidStep(strip, laid, cloth, told, plan, words);
+        for (LaidCloth.Strip strip : together(laid)) {
+            CuttingPage.Step step = laidStep(strip, laid);
             Optional<CuttingPage.Step> last = steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
-            if (last.isPresent() && isSameLongStrip(strip, step, last.get(), laid, words)) {
+            if (last.isPresent() && isSameLongStrip(strip, step, last.get(), laid)) {
                 steps.set(steps.size() - 1, last.get().more(strip.cut().times(), words.text("paper.strips")));
             } else {
                 steps.add(step);
@@ -46,22 +60,31 @@ final class CuttingSteps {
         return steps;
     }
 
+    /** Neighbours that give pieces of the same labels are one step, so that a maker cuts them one after another. */
+    private static List<LaidCloth.Strip> together(LaidCloth laid) {
+        List<LaidCloth.Strip> strips = new ArrayList<>();
+        for (LaidCloth.Strip strip : laid.strips()) {
+            Optional<LaidCloth.Strip> last = strips.isEmpty() ? Optional.empty() : Optional.of(strips.get(strips.size() - 1));
+            Optional<LaidCloth.Strip> both = last.flatMap(one -> laid.asOne(one, strip));
+            both.ifPresentOrElse(one -> strips.set(strips.size() - 1, one), () -> strips.add(strip));
+        }
+        return strips;
+    }
+
     /** The last of several joined strips is used in part, but cut like the others. */
-    private static boolean isSameLongStrip(LaidCloth.Strip strip, CuttingPage.Step step, CuttingPage.Step last, LaidCloth laid,
-            Words words) {
+    private boolean isSameLongStrip(LaidCloth.Strip strip, CuttingPage.Step step, CuttingPage.Step last, LaidCloth laid) {
         String name = step.pieces().plain();
         return strip.cut().pieces().size() == 1 && laid.part(strip.cut().pieces().get(0).id()).shape().isEmpty()
                 && step.height().equals(last.height()) && step.what().equals(words.text("paper.strips.one"))
                 && last.pieces().plain().startsWith(name);
     }
 
-    private static CuttingPage.Step laidStep(
-            LaidCloth.Strip strip, LaidCloth laid, ClothPlan cloth, Set<Use> told, QuiltPlan plan, Words words) {
+    private CuttingPage.Step laidStep(LaidCloth.Strip strip, LaidCloth laid) {
         List<String> gives = new ArrayList<>();
         ClothPart first = laid.part(strip.cut().pieces().get(0).id());
         laid.partsOf(strip).forEach((part, count) -> {
             if (part.shape().isPresent()) {
-                gives.add(words.text("paper.laidPieces", count, new PartNames(words).full(part)));
+                gives.add(pieces(part, part.shape().get(), count, strip.cut().times()));
             } else {
                 boolean untold = told.add(part.uses().get(0));
                 gives.add(cloth.lines().stream()
@@ -74,6 +97,33 @@ final class CuttingSteps {
         return new CuttingPage.Step(
                 strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words),
                 LengthView.cut(strip.cut().height()), FractionText.of(String.join("; ", gives)));
+    }
+
+    /** Of rectangles as many as lie on the strip; of other shapes as many as come out of their part of it; strips of a set stay whole. */
+    private String pieces(ClothPart part, PieceShape shape, int count, int times) {
+        String full = new PartNames(words).full(part);
+        if (!shape.setRoles().isEmpty()) {
+            return words.text(count == 1 ? "paper.setStrip" : "paper.setStrips", full, count);
+        }
+        Optional<ClothLine> line = cloth.lines().stream().filter(one -> one.pieceLabels().equals(part.labels())).findFirst();
+        Optional<ClothLine.Pieces> own = line.flatMap(ClothLine::pieces).filter(pieces -> !part.whole() || shape.asRectangle().isEmpty());
+        if (shape.asRectangle().isPresent() || own.isEmpty() || own.get().perStrip().value().equals(Count.ONE)) {
+            return words.text("paper.laidPieces", count, full, times) + each(part);
+        }
+        long perStrip = own.get().perStrip().value().value();
+        long left = toCome.getOrDefault(part.labels().get(0), own.get().count().value().value());
+        long here = Math.min(left, perStrip * count * times);
+        toCome.put(part.labels().get(0), left - here);
+        return words.text("paper.shapes", here, full, perStrip);
+    }
+
+    /** How many there are of each label, where several are cut as one; said once. */
+    private String each(ClothPart part) {
+        if (part.labels().size() < 2 || toCome.putIfAbsent(String.join(", ", part.labels()), 0L) != null) {
+            return "";
+        }
+        return words.text("paper.each", words.list(plan.pieces().stream().filter(piece -> part.labels().contains(piece.label()))
+                .map(piece -> words.text("make.strip", piece.count().value().value(), piece.label())).toList()));
     }
 
     private static CuttingPage.Step step(ClothLine line, QuiltPlan plan, Words words) {

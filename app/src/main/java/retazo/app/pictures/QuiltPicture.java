@@ -47,6 +47,7 @@ public record QuiltPicture(
     private static final Ink NO_EDGE = new Ink("none", "", "none", true);
     /** So that a letter fits a triangle of six to a side. */
     private static final long LETTERS_TO_A_BLOCK = 18;
+    private static final long LETTERS_TO_A_UNIT = 8;
     private static final FinishedSize UNKNOWN_SIZE = new FinishedSize(Length.ofInches(48), Length.ofInches(48));
 
     /** A kind of block and where it stands. */
@@ -142,6 +143,20 @@ public record QuiltPicture(
             List<DrawnPatch> patches,
             Function<RoleKey, Ink> inks,
             Function<RoleKey, String> letters) {
+        return ofPatches(id, new FinishedSize(width, height), patches, inks, letters, LETTERS_TO_A_BLOCK);
+    }
+
+    /** One unit alone, with letters as large as its few patches allow. */
+    public static QuiltPicture ofUnit(
+            String id, FinishedSize size, List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters) {
+        return ofPatches(id, size, patches, inks, letters, LETTERS_TO_A_UNIT);
+    }
+
+    private static QuiltPicture ofPatches(
+            String id, FinishedSize size, List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters,
+            long lettersAcross) {
+        Length width = size.width();
+        Length height = size.height();
         return new QuiltPicture(
                 id,
                 inches(width),
@@ -156,7 +171,7 @@ public record QuiltPicture(
                                 letters.apply(patch.role()),
                                 inks.apply(patch.role())))
                         .toList(),
-                inches(new Length(Math.min(width.ticks(), height.ticks()) / LETTERS_TO_A_BLOCK)),
+                inches(new Length(Math.min(width.ticks(), height.ticks()) / lettersAcross)),
                 List.of(),
                 NO_EDGE);
     }

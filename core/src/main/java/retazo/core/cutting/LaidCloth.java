@@ -3,9 +3,11 @@ package retazo.core.cutting;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import retazo.core.cutting.strip.CutPlan;
 import retazo.core.cutting.strip.CutRequest;
 import retazo.core.cutting.strip.CutStrip;
@@ -151,5 +153,25 @@ public record LaidCloth(
         Map<ClothPart, Integer> parts = new LinkedHashMap<>();
         strip.cut().counts().forEach((id, count) -> parts.put(part(id), count));
         return parts;
+    }
+
+    /** Two strips as one step where they are cut alike: of one height, with as many pieces of every label. */
+    public Optional<Strip> asOne(Strip one, Strip other) {
+        boolean alike = one.height().value().equals(other.height().value()) && labels(one).equals(labels(other));
+        CutStrip cut = one.cut();
+        return alike
+                ? Optional.of(new Strip(
+                        new CutStrip(cut.times() + other.cut().times(), cut.height(), cut.pieces(), cut.rests()),
+                        Arithmetic.sumOfCounts(one.times().key(), one.times().label(), List.of(one.times(), other.times())),
+                        one.height(), Arithmetic.sum(one.length().key(), one.length().label(), List.of(one.length(), other.length()))))
+                : Optional.empty();
+    }
+
+    /** How many pieces of each label a strip has; long strips and panels, which have none, are told apart. */
+    private Map<List<String>, Integer> labels(Strip strip) {
+        Map<List<String>, Integer> labels = new HashMap<>();
+        partsOf(strip)
+                .forEach((part, count) -> labels.merge(part.labels().isEmpty() ? List.of(part.id()) : part.labels(), count, Integer::sum));
+        return labels;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
+import retazo.app.kits.sources.KitSingle;
 import retazo.app.shared.Faults;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
@@ -38,8 +39,11 @@ class PairingPages {
     }
 
     private PairingView.Offer written(TopUps.TopUp topUp) {
-        return new PairingView.Offer(
-                topUp.single().good(), topUp.single().value(), topUp.single().count(),
-                topUp.price().map(MoneyText::of).orElse(""));
+        KitSingle single = topUp.single();
+        String told = topUp.price().isPresent() && topUp.pack().isPresent()
+                ? words.text("pairing.top-up-for", single.count(), single.good().name(), MoneyText.of(topUp.price().get()),
+                        MoneyText.of(topUp.pack().get()))
+                : words.text("pairing.top-up", single.count(), single.good().name());
+        return new PairingView.Offer(single.good(), single.value(), single.count(), told);
     }
 }

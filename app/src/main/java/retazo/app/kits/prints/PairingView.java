@@ -61,9 +61,9 @@ public record PairingView(
     /**
      * Singles in place of the last pack.
      *
-     * @param price of all of them, in words; empty where it is not known
+     * @param told what that is, with the money where it is known
      */
-    public record Offer(Good good, PrintValue value, int count, String price) {
+    public record Offer(Good good, PrintValue value, int count, String told) {
     }
 
     /** For those who only read it. */

@@ -32,8 +32,9 @@ class TopUps {
      *
      * @param single what one bag would take
      * @param price  of those, where it is known
+     * @param pack   what the pack costs, likewise
      */
-    record TopUp(KitSingle single, Optional<Money> price) {
+    record TopUp(KitSingle single, Optional<Money> price, Optional<Money> pack) {
     }
 
     /** The fewest of each loose precut with which a bag takes a pack less, for the first few that do. */
@@ -51,7 +52,8 @@ class TopUps {
         return count.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new TopUp(
-                        single(bundle, good, value, count.getAsInt()), works.priceOf(good).map(price -> price.times(count.getAsInt()))));
+                        single(bundle, good, value, count.getAsInt()), works.priceOf(good).map(price -> price.times(count.getAsInt())),
+                        works.priceOf(bundle.good())));
     }
 
     private static KitSingle single(KitPairings.Bundle bundle, Good good, PrintValue value, int count) {

@@ -1,12 +1,9 @@
 package retazo.core.quilt.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import retazo.core.block.Block;
-import retazo.core.block.BlockKey;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Arithmetic;
@@ -104,12 +101,11 @@ record CompositionPlan(
         private List<BlockCount> blocks(Layout layout) {
             List<Arrangement.Variant> variants = Arrangement.of(request.composition().places(), layout.grid(), request.changes())
                     .variants(request.composition().setting()::wholeForParts);
-            Map<BlockKey, Integer> numbers = new HashMap<>();
+            List<String> names = BlockMap.names(variants);
             List<BlockCount> blocks = new ArrayList<>();
             for (Arrangement.Variant variant : variants) {
                 BlockKind kind = request.drawing().kind(variant.kind());
-                int number = numbers.merge(variant.kind(), 1, Integer::sum);
-                String name = request.name() + kind.key() + (number == 1 ? "" : "-" + number);
+                String name = request.name() + names.get(blocks.size());
                 Block coloured = variant.colouring().of(kind.block()).orElseThrow();
                 blocks.add(new BlockCount(
                         new BlockKind(kind.key(), kind.name(), coloured), name, count(layout, name, kind, variant, variants.size())));

@@ -2,10 +2,10 @@ package retazo.core.quilt.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import retazo.core.block.shape.CutPiece;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.explain.Figure;
-import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.design.Item;
 import retazo.core.quilt.finish.BackingSheet;
@@ -14,6 +14,7 @@ import retazo.core.quilt.piece.PieceNeed;
 import retazo.core.quilt.setting.Layout;
 import retazo.core.quilt.setting.LongPieces;
 import retazo.core.quilt.setting.TopSize;
+import retazo.core.quilt.setting.Use;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.Way;
 
@@ -24,6 +25,7 @@ import retazo.core.quilt.size.Way;
  * @param layout     the blocks, without borders; only of a drawing
  * @param finished   with borders; as printed where nothing is drawn
  * @param blocks     how many are sewn of each kind in each colouring, those of items too
+ * @param units      that the blocks are sewn of
  * @param pieces     by role in the design's order, larger pieces first
  * @param longPieces borders from the inside out, row sashes, flange; of items too
  * @param bindings   the quilt's first, then those of its items
@@ -36,6 +38,7 @@ public record QuiltPlan(
         Optional<Layout> layout,
         Optional<TopSize> finished,
         List<BlockCount> blocks,
+        List<MadeUnit> units,
         List<PieceNeed> pieces,
         List<LongPieces> longPieces,
         List<BindingStrip> bindings,
@@ -45,6 +48,7 @@ public record QuiltPlan(
 
     public QuiltPlan {
         blocks = List.copyOf(blocks);
+        units = List.copyOf(units);
         pieces = List.copyOf(pieces);
         longPieces = List.copyOf(longPieces);
         bindings = List.copyOf(bindings);
@@ -60,10 +64,24 @@ public record QuiltPlan(
                 || backings.stream().anyMatch(one -> one.role().equals(role));
     }
 
+    /** The label of the pieces of the blocks that one is cut with: {@code A1}. */
+    public String label(CutPiece piece) {
+        return pieces.stream()
+                .filter(need -> need.role().equals(piece.role()) && need.use().equals(Use.BLOCKS)
+                        && need.shape().cutSize().equals(piece.shape().cutSize()))
+                .findFirst().orElseThrow().label();
+    }
+
+    /** The item beside the quilt that long pieces belong to; empty for those of the quilt. */
+    public Optional<MadeItem> itemOf(LongPieces pieces) {
+        return IntStream.range(0, items.size())
+                .filter(item -> pieces.key().startsWith(size.key() + ".item" + (item + 1) + ".")).mapToObj(items::get).findFirst();
+    }
+
     /** Its long strips as a shop joins and lays them. */
     QuiltPlan by(ShopPractice practice) {
         return new QuiltPlan(
-                size, way, layout, finished, blocks, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
+                size, way, layout, finished, blocks, units, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
                 bindings.stream().map(one -> one.by(practice)).toList(), backings, items, warnings);
     }
 

@@ -76,11 +76,12 @@ public final class QuiltPlanner {
                 items.add(new QuiltPlan.MadeItem(item, made.layout(), made.finished()));
             }
             List<BlockCount> blocks = all.stream().flatMap(plan -> plan.blocks().stream()).toList();
-            List<PieceNeeds.Source> sources = new ArrayList<>(new UnitTally(key, UnitPractice.of(practice)).sources(blocks));
+            UnitTally.Tally tally = new UnitTally(key, UnitPractice.of(practice)).of(blocks);
+            List<PieceNeeds.Source> sources = tally.sources();
             all.forEach(plan -> sources.addAll(plan.sources()));
             List<PieceNeed> pieces = PieceNeeds.of(key, design.roles(), sources);
             return new QuiltPlan(
-                    size, Way.DRAWING, Optional.of(quilt.layout()), Optional.of(quilt.finished()), blocks, pieces,
+                    size, Way.DRAWING, Optional.of(quilt.layout()), Optional.of(quilt.finished()), blocks, tally.units(), pieces,
                     all.stream().flatMap(plan -> plan.longPieces().stream()).toList(),
                     all.stream().flatMap(plan -> plan.binding().stream()).toList(),
                     all.stream().flatMap(plan -> plan.backing().stream()).toList(),
@@ -98,7 +99,7 @@ public final class QuiltPlanner {
             Optional<LayoutRequest> around = finished.map(quilt -> request(key, NO_BLOCK, 1, 1, 1));
             Finishing finishing = Finishing.of(List.of(), list.binding(), list.backing());
             return new QuiltPlan(
-                    size, Way.CUT_LIST, Optional.empty(), finished, List.of(), pieces, List.of(),
+                    size, Way.CUT_LIST, Optional.empty(), finished, List.of(), List.of(), pieces, List.of(),
                     list.binding().flatMap(role -> around.map(request -> BindingStrip.around(
                             request, finishing, finished.get(), practice.figure(PracticeMeasure.BINDING_WIDTH)))).stream().toList(),
                     list.backing().flatMap(role -> around.map(request -> BackingSheet.behind(
@@ -109,7 +110,7 @@ public final class QuiltPlanner {
         QuiltPlan planTable() {
             return new QuiltPlan(
                     size, Way.SIZE_TABLE, Optional.empty(), printed(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                    List.of());
+                    List.of(), List.of());
         }
 
         private Optional<TopSize> printed() {

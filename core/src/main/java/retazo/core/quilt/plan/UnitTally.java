@@ -37,8 +37,12 @@ final class UnitTally {
         this.practice = practice;
     }
 
-    /** The pieces of all units of these blocks. */
-    List<PieceNeeds.Source> sources(List<BlockCount> blocks) {
+    /** All units of some blocks, and their pieces. */
+    record Tally(List<MadeUnit> units, List<PieceNeeds.Source> sources) {
+    }
+
+    /** The units of these blocks. */
+    Tally of(List<BlockCount> blocks) {
         Map<SizedUnit, Map<CutUnit, List<Counted>>> byUnit = new LinkedHashMap<>();
         for (BlockCount count : blocks) {
             Counted placed = new Counted(count, count.kind().block().units());
@@ -47,16 +51,14 @@ final class UnitTally {
                     .computeIfAbsent(unit.unit(), arrangement -> new ArrayList<>())
                     .add(placed));
         }
-        List<PieceNeeds.Source> sources = new ArrayList<>();
-        int number = 0;
+        Tally tally = new Tally(new ArrayList<>(), new ArrayList<>());
         for (Map.Entry<SizedUnit, Map<CutUnit, List<Counted>>> unit : byUnit.entrySet()) {
-            number++;
-            sources.addAll(sourcesOf(unit.getKey(), unit.getValue(), key + ".unit" + number));
+            add(unit.getKey(), unit.getValue(), key + ".unit" + (tally.units().size() + 1), tally);
         }
-        return sources;
+        return tally;
     }
 
-    private List<PieceNeeds.Source> sourcesOf(SizedUnit unit, Map<CutUnit, List<Counted>> arrangements, String unitKey) {
+    private void add(SizedUnit unit, Map<CutUnit, List<Counted>> arrangements, String unitKey, Tally tally) {
         Map<CutUnit, Figure<Count>> needed = new LinkedHashMap<>();
         Map<BlockCount, Count> perVariant = new IdentityHashMap<>();
         arrangements.forEach((arrangement, blocks) -> {
@@ -69,14 +71,13 @@ final class UnitTally {
         perVariant.forEach((placed, count) -> perBlock.merge(placed.kind().key(), count, UnitTally::larger));
         Figure<Count> all = unit.unit().needed(unitKey + ".needed", needed);
         UnitCut cut = unit.unit().cut(new UnitCutting(unitKey, all, unit.size(), unit.mirrored(), practice));
+        tally.units().add(new MadeUnit(unit, needed, all, cut, practice.seam().value()));
         List<CutPiece> oneSet = oneSet(unit);
-        List<PieceNeeds.Source> sources = new ArrayList<>();
         for (int i = 0; i < cut.pieces().size(); i++) {
             CutPiece piece = cut.pieces().get(i);
-            sources.add(PieceNeeds.Source.drawn(
+            tally.sources().add(PieceNeeds.Source.drawn(
                     piece, new PieceNeed.PieceUse(unit, perBlock, piece.count(), oneSet.get(i).count().value())));
         }
-        return sources;
     }
 
     /** Of a kind that stands in several colourings, the one with most. */

@@ -1,0 +1,41 @@
+package retazo.app.papers;
+
+import java.util.List;
+import java.util.Optional;
+import retazo.app.pictures.QuiltPicture;
+import retazo.app.shared.FractionText;
+import retazo.core.quilt.plan.BlockMap;
+
+/**
+ * How the top is sewn, as our page tells it: the units, the blocks of them, and the quilt of those.
+ *
+ * @param units  that are sewn, without single patches
+ * @param blocks each kind in each colouring
+ * @param map    which block goes where; empty where nothing is drawn
+ * @param steps  from the rows to the binding
+ * @param tools  beside cutter, mat and ruler, in words
+ */
+record SewingPage(List<Unit> units, List<BlockOf> blocks, Optional<BlockMap> map, List<FractionText> steps, String tools) {
+
+    static final SewingPage NONE = new SewingPage(List.of(), List.of(), Optional.empty(), List.of(), "");
+
+    /**
+     * A unit.
+     *
+     * @param name    with its way of making, and how many are needed
+     * @param takes   its pieces for all of them
+     * @param how     it is sewn
+     * @param measure what the first one has to measure
+     * @param drawn   each arrangement of its roles, with how many of it are needed
+     */
+    record Unit(String name, FractionText takes, FractionText how, FractionText measure, List<Drawn> drawn) {
+    }
+
+    /** A drawing of a unit in one arrangement. */
+    record Drawn(QuiltPicture picture, String count) {
+    }
+
+    /** A block, drawn with the letters of its roles. */
+    record BlockOf(String name, QuiltPicture picture, FractionText words) {
+    }
+}

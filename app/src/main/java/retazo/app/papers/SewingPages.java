@@ -1,0 +1,126 @@
+package retazo.app.papers;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import retazo.app.cloth.ShapeWords;
+import retazo.app.kits.KitWork;
+import retazo.app.pictures.QuiltPicture;
+import retazo.app.shared.FractionText;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.cloth.PracticeMeasure;
+import retazo.core.measure.Length;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.finish.BorderDesign;
+import retazo.core.quilt.plan.BlockCount;
+import retazo.core.quilt.plan.BlockMap;
+import retazo.core.quilt.plan.MadeUnit;
+import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Use;
+
+/** Tells how the top of a kit is sewn. */
+final class SewingPages {
+
+    private final KitWork work;
+    private final QuiltPlan plan;
+    private final Words words;
+
+    SewingPages(KitWork work, Words words) {
+        this.work = work;
+        this.plan = work.plan();
+        this.words = words;
+    }
+
+    /** Nothing where the pattern was not drawn: then only its pieces are known. */
+    SewingPage page() {
+        Optional<Drawing> drawing = work.kit().pattern().design().drawing();
+        if (plan.layout().isEmpty() || drawing.isEmpty()) {
+            return SewingPage.NONE;
+        }
+        UnitWords units = new UnitWords(work, words);
+        List<SewingPage.Unit> sewn = new ArrayList<>();
+        plan.units().forEach(made -> units.of(made, sewn.size()).ifPresent(sewn::add));
+        Optional<BlockMap> map = work.kit().size().match(
+                grid -> Optional.of(BlockMap.of(work.kit().pattern().design().withoutOverrides(), grid)), printed -> Optional.empty());
+        return new SewingPage(sewn, plan.blocks().stream().map(this::block).toList(), map.filter(rows -> !rows.isPlain()),
+                steps(drawing.get(), map), tools());
+    }
+
+    private String tools() {
+        return plan.units().stream().flatMap(made -> made.unit().unit().spec().kind().tools().stream())
+                .map(tool -> words.text("tool." + tool)).collect(Collectors.toCollection(TreeSet::new)).stream()
+                .collect(Collectors.joining(", "));
+    }
+
+    private SewingPage.BlockOf block(BlockCount count) {
+        Length seam = work.practice().length(PracticeMeasure.SEAM_ALLOWANCE);
+        FinishedSize finished = new FinishedSize(count.kind().block().finishedWidth(), count.kind().block().finishedHeight());
+        String sewn = sides(MadeUnit.withSeams(count.kind().block().grid(), seam));
+        long blocks = count.count().value().value();
+        String told = count.kind().block().trim()
+                .map(trim -> words.text(
+                        "make.block.trimmed", blocks, count.name(), sewn, trim.degrees(), sides(MadeUnit.withSeams(finished, seam))))
+                .orElseGet(() -> words.text("make.block", blocks, count.name(), sewn));
+        return new SewingPage.BlockOf(
+                count.name(),
+                QuiltPicture.ofPatches(
+                        "sewn-" + count.name(), finished.width(), finished.height(), count.kind().block().draw(), work.kit()::ink,
+                        role -> work.kit().pattern().design().role(role).letter()),
+                FractionText.of(told));
+    }
+
+    private static String sides(FinishedSize size) {
+        return LengthView.sides(size.width(), size.height());
+    }
+
+    private List<FractionText> steps(Drawing drawing, Optional<BlockMap> map) {
+        List<String> steps = new ArrayList<>();
+        map.ifPresent(rows -> steps.add(words.text(
+                rows.diagonal() ? "make.rows.diagonal" : "make.rows", rows.rows().size(), rows.rows().get(0).size(), !rows.isPlain())));
+        plan.pieces().stream().filter(piece -> isOfTheSetting(piece.use())).forEach(piece -> steps.add(words.text(
+                "make.setting." + piece.use().place(), piece.count().value().value(), piece.label(), ShapeWords.of(piece.shape(), words))));
+        plan.longPieces().stream().sorted(Comparator.comparing(pieces -> pieces.use().place()))
+                .forEach(pieces -> steps.add(longPieces(pieces, drawing)));
+        plan.pieces().stream().filter(piece -> piece.use().place() == Use.Place.BORDER).forEach(piece -> steps.add(words.text(
+                "make.border.corners", piece.use().number(), piece.count().value().value(), piece.label(),
+                ShapeWords.of(piece.shape(), words))));
+        plan.finished().ifPresent(top -> steps.add(words.text(
+                "make.top", LengthView.sides(withSeams(top.width().value()), withSeams(top.height().value())))));
+        if (!plan.backings().isEmpty() && work.kit().contents().backing()) {
+            steps.add(words.text("make.layers"));
+        }
+        if (!plan.bindings().isEmpty() && work.kit().contents().binding()) {
+            steps.add(words.text("make.binding"));
+        }
+        return steps.stream().map(FractionText::of).toList();
+    }
+
+    private Length withSeams(Length finished) {
+        return finished.plus(work.practice().length(PracticeMeasure.SEAM_ALLOWANCE).times(2));
+    }
+
+    private static boolean isOfTheSetting(Use use) {
+        return switch (use.place()) {
+            case SASH, CORNERSTONE, SETTING -> true;
+            case BLOCKS, FLANGE, BORDER, BINDING, BACKING -> false;
+        };
+    }
+
+    private String longPieces(LongPieces pieces, Drawing drawing) {
+        String lengths = pieces.pieces().stream()
+                .map(piece -> words.text("paper.longPiece", piece.count().value().value(), LengthView.cut(piece.length().value()).plain()))
+                .collect(Collectors.joining(words.text("make.then")));
+        List<BorderDesign> borders = drawing.quilt().finishing().borders();
+        boolean border = plan.itemOf(pieces).isEmpty() && pieces.use().place() == Use.Place.BORDER
+                && pieces.use().number() <= borders.size();
+        String code = border ? "make.border." + borders.get(pieces.use().number() - 1).corners() : "make.long." + pieces.use().place();
+        String told = words.text(code, pieces.use().number(), lengths, LengthView.cut(pieces.cutWidth().value()).plain());
+        return plan.itemOf(pieces).map(item -> words.text("make.item", item.item().name(), told)).orElse(told);
+    }
+}

@@ -1,0 +1,37 @@
+package retazo.core.quilt.plan;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.UnitCut;
+import retazo.core.block.unit.CutUnit;
+import retazo.core.block.unit.SizedUnit;
+import retazo.core.explain.Figure;
+import retazo.core.measure.Count;
+import retazo.core.measure.Length;
+
+/**
+ * A unit of the blocks as it is made for the whole quilt.
+ *
+ * @param unit         that equal ones are counted with
+ * @param arrangements how many are needed with their roles in this order, one or more
+ * @param needed       how many are needed in all; of which the cut gives at least as many
+ * @param cut          what is cut for them
+ * @param seam         the seam allowance
+ */
+public record MadeUnit(SizedUnit unit, Map<CutUnit, Figure<Count>> arrangements, Figure<Count> needed, UnitCut cut, Length seam) {
+
+    public MadeUnit {
+        arrangements = new LinkedHashMap<>(arrangements);
+    }
+
+    /** What it measures when it is ready to be sewn into a block: a seam allowance larger on every side than it finishes. */
+    public FinishedSize unfinished() {
+        return withSeams(unit.size(), seam);
+    }
+
+    /** What sewn cloth of a finished size measures before it is sewn to anything: 2s more each way. */
+    public static FinishedSize withSeams(FinishedSize size, Length seam) {
+        return new FinishedSize(size.width().plus(seam.times(2)), size.height().plus(seam.times(2)));
+    }
+}
