@@ -1,5 +1,6 @@
 package retazo.app.papers;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import retazo.app.pictures.QuiltPicture;
@@ -14,10 +15,21 @@ import retazo.core.quilt.plan.BlockMap;
  * @param map    which block goes where; empty where nothing is drawn
  * @param steps  from the rows to the binding
  * @param tools  beside cutter, mat and ruler, in words
+ * @param templates that pieces are cut around, in their true size
  */
-record SewingPage(List<Unit> units, List<BlockOf> blocks, Optional<BlockMap> map, List<FractionText> steps, String tools) {
+record SewingPage(
+        List<Unit> units, List<BlockOf> blocks, Optional<BlockMap> map, List<FractionText> steps, String tools, List<Template> templates) {
 
-    static final SewingPage NONE = new SewingPage(List.of(), List.of(), Optional.empty(), List.of(), "");
+    static final SewingPage NONE = new SewingPage(List.of(), List.of(), Optional.empty(), List.of(), "", List.of());
+
+    /**
+     * A template with its seam allowances, in inches.
+     *
+     * @param labels of the pieces, with those for which it is turned over
+     * @param path   its outline
+     */
+    record Template(String labels, BigDecimal width, BigDecimal height, String path) {
+    }
 
     /**
      * A unit.

@@ -1,8 +1,11 @@
 package retazo.app.papers;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -13,6 +16,7 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Point;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.Length;
 import retazo.core.quilt.design.Drawing;
@@ -49,13 +53,31 @@ final class SewingPages {
         Optional<BlockMap> map = work.kit().size().match(
                 grid -> Optional.of(BlockMap.of(work.kit().pattern().design().withoutOverrides(), grid)), printed -> Optional.empty());
         return new SewingPage(sewn, plan.blocks().stream().map(this::block).toList(), map.filter(rows -> !rows.isPlain()),
-                steps(drawing.get(), map), tools());
+                steps(drawing.get(), map), tools(),
+                templates());
     }
 
     private String tools() {
         return plan.units().stream().flatMap(made -> made.unit().unit().spec().kind().tools().stream())
                 .map(tool -> words.text("tool." + tool)).collect(Collectors.toCollection(TreeSet::new)).stream()
                 .collect(Collectors.joining(", "));
+    }
+
+    private List<SewingPage.Template> templates() {
+        Map<List<Point>, List<String>> labels = new LinkedHashMap<>();
+        plan.pieces().forEach(piece -> piece.shape().template().ifPresent(outline -> labels
+                .computeIfAbsent(outline, any -> new ArrayList<>())
+                .add(words.text("make.template." + piece.shape().code(), piece.label()))));
+        return labels.entrySet().stream().map(template -> template(template.getKey(), words.list(template.getValue()))).toList();
+    }
+
+    private static SewingPage.Template template(List<Point> outline, String labels) {
+        Length width = outline.stream().map(Point::x).max(Length::compareTo).orElseThrow();
+        Length height = outline.stream().map(Point::y).max(Length::compareTo).orElseThrow();
+        String path = outline.stream().map(point -> QuiltPicture.inches(point.x()) + " " + QuiltPicture.inches(point.y()))
+                .collect(Collectors.joining(" L ", "M ", " Z"));
+        return new SewingPage.Template(
+                labels, new BigDecimal(QuiltPicture.inches(width)), new BigDecimal(QuiltPicture.inches(height)), path);
     }
 
     private SewingPage.BlockOf block(BlockCount count) {

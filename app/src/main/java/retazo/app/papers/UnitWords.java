@@ -63,7 +63,7 @@ final class UnitWords {
         String pieces = made.cut().pieces().stream()
                 .map(piece -> words.text("make.piece", count(made, piece), label(piece), ShapeWords.of(piece.shape(), words)))
                 .collect(Collectors.joining("; "));
-        return words.text("make.takes", pieces, made.cut().yields().value().value(), made.needed().value().value());
+        return words.text("make.takes", pieces, made.come().value(), made.needed().value().value());
     }
 
     /** Of a strip set the strips of all its sets, else the pieces. */
@@ -176,7 +176,7 @@ final class UnitWords {
             drawn.add(new SewingPage.Drawn(
                     QuiltPicture.ofUnit(
                             "unit-" + number + "-" + drawn.size(), made.unit().size(),
-                            unit.draw(made.unit().size()), work.kit()::ink, role -> work.kit().pattern().design().role(role).letter()),
+                            made.drawn(unit), work.kit()::ink, role -> work.kit().pattern().design().role(role).letter()),
                     words.text("make.count", count)));
         }
         return drawn;

@@ -1,5 +1,6 @@
 package retazo.app.papers;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
@@ -12,6 +13,8 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
@@ -23,10 +26,29 @@ import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.patterns.file.PatternAbout;
+import retazo.app.patterns.file.PatternContent;
+import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
+import retazo.core.block.Cell;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.unit.Unit;
+import retazo.core.block.unit.UnitText;
+import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
+import retazo.core.measure.Length;
+import retazo.core.quilt.design.BlockKind;
+import retazo.core.quilt.design.Composition;
+import retazo.core.quilt.design.Drawing;
+import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.piece.PieceNeed;
+import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.setting.Use;
+import retazo.core.quilt.size.QuiltSize;
+import retazo.core.quilt.size.SizeKey;
 
 /** Follows our cutting page of every pattern of ours in the demo shop, at every size, with nothing but what it says. */
 @Tag("slow")
@@ -56,6 +78,45 @@ class MakersPageTest {
                 .map(kit -> DynamicTest.dynamicTest(kit.name(), () -> follow(kit, maker)));
     }
 
+    /** A quilt of 3 by 5 blocks of one unit each: every kind, made in every way. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "A/B | 3 | 3 | 2", "half-square:four-at-a-time A, B | 3 | 3 | 4", "half-square:eight-at-a-time A, B | 3 | 3 | 8",
+            "half-square:triangles A, B | 3 | 3 | 2", "hourglass A, B | 3 | 3 | 2", "hourglass:half-squares A, B | 3 | 3 | 2",
+            "three-patch A, B, C | 3 | 3 | 2", "geese A, B | 4 | 2 | 1", "geese:four-at-a-time A, B | 4 | 2 | 4",
+            "clipped A, B top-left:1 1/2, C bottom-right:2 | 3 | 4 | 1", "square-in-square A, B | 4 | 4 | 1",
+            "wedge A 1, B | 4 | 5 | 1", "ring A, B, C | 12 | 12 | 0", "half-rectangle A, B | 3 | 6 | 2", "slashed A 1, B, C | 6 | 4 | 1",
+            "templates A 0:0:4:0:0:3, B 4:0:4:3:0:3 | 4 | 3 | 1", "strip-set A 1, B 2, A 1 | 3 | 4 | 0"})
+    void every_kind_of_unit_is_told_with_its_figures(String text, String width, String height, int perPiece) {
+        long id = kits(unitPattern(text.strip(), new FinishedSize(Length.parse(width), Length.parse(height)))).get(0);
+        Kit kit = samples.bean(KitBook.class).kit(id);
+        Client maker = Client.of(shop, "idris");
+
+        follow(kit, maker);
+
+        PageReader.Unit unit = PageReader.of(maker.get("/kits/" + id + "/cutting-page").body()).units().get(0);
+        assertThat(unit.needed()).isEqualTo(15);
+        assertThat(unit.how()).hasSizeGreaterThan(40).doesNotContain("{", "make.");
+        if (perPiece > 0) {
+            assertThat(unit.come()).isEqualTo(unit.firstTaken() * perPiece);
+        }
+    }
+
+    private PatternVersion unitPattern(String text, FinishedSize size) {
+        Map<String, RoleKey> roles = Map.of("A", new RoleKey("A"), "B", new RoleKey("B"), "C", new RoleKey("C"));
+        Unit unit = UnitText.read(text, roles).match(read -> read, problem -> {
+            throw new IllegalArgumentException(text + ": " + problem);
+        });
+        BlockKey key = new BlockKey("one");
+        Block block = Block.of(List.of(size.width()), List.of(size.height()), List.of(Cell.at(0, 0, unit, Orientation.UPRIGHT)));
+        QuiltDesign design = QuiltDesign.drawn(
+                unit.roles().stream().sorted().map(role -> Role.of(role, role.value(), "cloth " + role.value())).toList(),
+                List.of(QuiltSize.Grid.of(new SizeKey("lap"), "Lap", 3, 5, List.of())),
+                Drawing.of(List.of(new BlockKind(key, "one", block)), Composition.straight(PlaceRule.uniform(key), Finishing.NONE)));
+        return Samples.done(samples.bean(PatternService.class).add(
+                new PatternContent(Samples.unique("Of one unit "), PatternAbout.OWN, design), 1));
+    }
+
     private List<Long> kits(PatternVersion pattern) {
         Map<RoleKey, Fabric> fabrics = new HashMap<>();
         pattern.design().roles().forEach(role -> fabrics.put(role.key(), samples.fabric()));
@@ -71,6 +132,8 @@ class MakersPageTest {
         Map<String, Integer> cut = new HashMap<>();
         for (PageReader.Cloth cloth : page.cloths()) {
             all.assertThat(cloth.length() + 1).as("%s with its end squared", cloth.name()).isLessThanOrEqualTo(page.inBag(cloth.name()));
+            cloth.cuts().forEach(one -> all.assertThat(one.area()).as("what a strip of %s gives: %s", cloth.name(), one.gives())
+                    .isLessThanOrEqualTo(cloth.usableWidth() * one.height() + 0.01));
             cloth.cuts().forEach(one -> one.pieces().forEach((label, count) -> cut.merge(label, count, Integer::sum)));
         }
         Map<String, Integer> planned = planned(kit);

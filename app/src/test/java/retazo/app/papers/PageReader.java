@@ -32,6 +32,16 @@ final class PageReader {
     /** So many strips of a height, and what each gives. */
     record Cut(int times, String what, double height, String gives) {
 
+        /** What the rectangles cover that one strip gives. */
+        double area() {
+            double area = 0;
+            Matcher matcher = RECTANGLES.matcher(gives);
+            while (matcher.find()) {
+                area += Integer.parseInt(matcher.group(1)) * Double.parseDouble(matcher.group(2)) * Double.parseDouble(matcher.group(3));
+            }
+            return area;
+        }
+
         /** How many of each label come from all of these strips. */
         Map<String, Integer> pieces() {
             Map<String, Integer> pieces = new HashMap<>();
@@ -43,8 +53,11 @@ final class PageReader {
         }
     }
 
-    /** A unit as the page tells it. */
-    record Unit(String name, int needed, int come, Map<String, Integer> takes, String how, String measure) {
+    private static final Pattern RECTANGLES = Pattern.compile(
+            "(\\d+) of [A-Z]+\\d+(?:, [A-Z]+\\d+)* \\(" + NUMBER + " × " + NUMBER + " in");
+
+    /** A unit as the page tells it, with how many it takes of the piece named first. */
+    record Unit(String name, int needed, int come, Map<String, Integer> takes, int firstTaken, String how, String measure) {
 
         /** The area that it covers in the finished quilt, by the last measure that the page asks of it. */
         double area(double seam) {
@@ -118,10 +131,12 @@ final class PageReader {
         while (unit.find()) {
             Map<String, Integer> takes = new HashMap<>();
             Matcher piece = Pattern.compile("(?:^|; )(\\d+) ([A-Z]+\\d+) \\(").matcher(unit.group(3));
+            int first = 0;
             while (piece.find()) {
+                first = takes.isEmpty() ? Integer.parseInt(piece.group(1)) : first;
                 takes.merge(piece.group(2), Integer.parseInt(piece.group(1)), Integer::sum);
             }
-            units.add(new Unit(unit.group(2).strip(), Integer.parseInt(unit.group(5)), Integer.parseInt(unit.group(4)), takes,
+            units.add(new Unit(unit.group(2).strip(), Integer.parseInt(unit.group(5)), Integer.parseInt(unit.group(4)), takes, first,
                     unit.group(6).strip(), unit.group(7).strip()));
         }
         return units;

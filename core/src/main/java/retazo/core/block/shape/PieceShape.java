@@ -62,6 +62,11 @@ public sealed interface PieceShape {
         return Optional.empty();
     }
 
+    /** What a template for it looks like, with seam allowances, from its top left corner; empty for what a ruler cuts. */
+    default Optional<List<Point>> template() {
+        return Optional.empty();
+    }
+
     /** Whether a paper that nobody asked may cut it from strips of its other side. */
     default boolean isEitherWay() {
         return false;
@@ -306,6 +311,11 @@ public sealed interface PieceShape {
         @Override
         public String code() {
             return "template" + hand.suffix();
+        }
+
+        @Override
+        public Optional<List<Point>> template() {
+            return Optional.of(outline);
         }
 
         @Override

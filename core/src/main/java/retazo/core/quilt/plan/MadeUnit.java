@@ -1,9 +1,14 @@
 package retazo.core.quilt.plan;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import retazo.core.block.shape.DrawnPatch;
 import retazo.core.block.shape.FinishedSize;
+import retazo.core.block.shape.Orientation;
+import retazo.core.block.shape.Turn;
 import retazo.core.block.shape.UnitCut;
+import retazo.core.block.spec.UnitKind;
 import retazo.core.block.unit.CutUnit;
 import retazo.core.block.unit.SizedUnit;
 import retazo.core.explain.Figure;
@@ -25,6 +30,11 @@ public record MadeUnit(SizedUnit unit, Map<CutUnit, Figure<Count>> arrangements,
         arrangements = new LinkedHashMap<>(arrangements);
     }
 
+    /** How many come of what is cut: of a wedge as many as are needed, since only its sides come in pairs. */
+    public Count come() {
+        return unit.unit().spec().kind() == UnitKind.WEDGE ? needed.value() : cut.yields().value();
+    }
+
     /** What it measures when it is ready to be sewn into a block: a seam allowance larger on every side than it finishes. */
     public FinishedSize unfinished() {
         return withSeams(unit.size(), seam);
@@ -33,5 +43,10 @@ public record MadeUnit(SizedUnit unit, Map<CutUnit, Figure<Count>> arrangements,
     /** What sewn cloth of a finished size measures before it is sewn to anything: 2s more each way. */
     public static FinishedSize withSeams(FinishedSize size, Length seam) {
         return new FinishedSize(size.width().plus(seam.times(2)), size.height().plus(seam.times(2)));
+    }
+
+    /** One of them as it is sewn, from the top left corner of its finished size. */
+    public List<DrawnPatch> drawn(CutUnit arrangement) {
+        return new Orientation(Turn.NONE, unit.mirrored()).lay(arrangement.draw(unit.size()), unit.size());
     }
 }
