@@ -143,37 +143,37 @@ public record QuiltPicture(
             List<DrawnPatch> patches,
             Function<RoleKey, Ink> inks,
             Function<RoleKey, String> letters) {
-        return ofPatches(id, new FinishedSize(width, height), patches, inks, letters, LETTERS_TO_A_BLOCK);
+        return ofPatches(id, width, height, lettered(patches, inks, letters), areas(patches, inks), LETTERS_TO_A_BLOCK);
     }
 
     /** One unit alone, with letters as large as its few patches allow. */
     public static QuiltPicture ofUnit(
             String id, FinishedSize size, List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters) {
-        return ofPatches(id, size, patches, inks, letters, LETTERS_TO_A_UNIT);
+        return ofPatches(id, size.width(), size.height(), lettered(patches, inks, letters), areas(patches, inks), LETTERS_TO_A_UNIT);
     }
 
     private static QuiltPicture ofPatches(
-            String id, FinishedSize size, List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters,
-            long lettersAcross) {
-        Length width = size.width();
-        Length height = size.height();
+            String id, Length width, Length height, List<Letter> letters, List<Area> areas, long lettersAcross) {
         return new QuiltPicture(
                 id,
                 inches(width),
                 inches(height),
                 all(id, width, height),
                 List.of(),
-                List.of(new PlacedBlock(id + "-block", areas(patches, inks), List.of(Spot.UNMOVED))),
-                patches.stream()
-                        .map(patch -> new Letter(
-                                middle(patch.outline().stream().map(Point::x).toList()),
-                                middle(patch.outline().stream().map(Point::y).toList()),
-                                letters.apply(patch.role()),
-                                inks.apply(patch.role())))
-                        .toList(),
+                List.of(new PlacedBlock(id + "-block", areas, List.of(Spot.UNMOVED))),
+                letters,
                 inches(new Length(Math.min(width.ticks(), height.ticks()) / lettersAcross)),
                 List.of(),
                 NO_EDGE);
+    }
+
+    private static List<Letter> lettered(
+            List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters) {
+        return patches.stream()
+                .map(patch -> new Letter(
+                        middle(patch.outline().stream().map(Point::x).toList()), middle(patch.outline().stream().map(Point::y).toList()),
+                        letters.apply(patch.role()), inks.apply(patch.role())))
+                .toList();
     }
 
     /** The mean of the corners, which for a triangle and a rectangle is its centre. */

@@ -1,6 +1,7 @@
 package retazo.app.shared;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import retazo.core.measure.Problem;
 
@@ -19,6 +20,16 @@ public sealed interface Outcome<T> {
 
     static <T> Outcome<T> refused(Problem problem) {
         return new Refused<>(List.of(problem));
+    }
+
+    /** Done with what there is, or refused where there is nothing. */
+    static <T> Outcome<T> of(Optional<T> result, List<Problem> problems) {
+        return result.map(Outcome::done).orElseGet(() -> refused(problems));
+    }
+
+    /** What comes of the next step with its result; a refusal stays one. */
+    default <R> Outcome<R> then(Function<T, Outcome<R>> next) {
+        return match(next, Outcome::refused);
     }
 
     /** It is done. */

@@ -16,7 +16,8 @@ let roles = ["A", "B", "C"];
 
 const field = (place) => form.querySelector(`[data-cell-field="${place}"]`);
 const spot = (place) => form.querySelector(`[data-spot="${place}"]`);
-const fields = () => [...form.elements].filter((element) => element.name && element.type !== "hidden" && element.tagName !== "BUTTON");
+const fields = () =>
+    [...form.elements].filter((element) => element.name && !["hidden", "radio"].includes(element.type) && element.tagName !== "BUTTON");
 const snapshot = () => fields().map((element) => [element.name, element.value]);
 const ask = asker();
 const past = history(snapshot());

@@ -57,12 +57,30 @@ class BadInputTest {
         assertThat(bolts()).isEqualTo(before);
     }
 
+    /** "Our own" is a claim that decides what may be printed, so nobody makes it by leaving a field alone. */
+    @Test
+    void whose_design_a_new_pattern_is_has_to_be_said() {
+        owner.get("/patterns/new/table");
+        String name = Samples.unique("Somebody else ");
+        Map<String, String> form = new HashMap<>(Map.of(
+                "version", "0", "name", name, "sizes[0].name", "Lap", "rows[0].role", "Ground", "rows[0].cells[0]", "1 yd"));
+        long before = patterns();
+
+        assertThat(owner.post("/patterns/new/table", form).body()).contains("Say whose design it is", name);
+        form.put("whose", "other");
+        assertThat(owner.post("/patterns/new/table", form).body()).contains("fault-designer");
+        assertThat(patterns()).isEqualTo(before);
+        form.put("designer", "Wren Alder");
+        assertThat(owner.post("/patterns/new/table", form).body()).contains("Wren Alder");
+        assertThat(patterns()).isEqualTo(before + 1);
+    }
+
     @Test
     void a_pattern_with_faults_tells_each_at_its_place_and_keeps_all_that_was_typed() {
         long before = patterns();
         owner.get("/patterns/new/drawing");
         Map<String, String> form = new HashMap<>(Map.of(
-                "version", "0", "blocks[0].cellColumns", "2", "name", "", "roles[0].name", "one", "roles[1].name", "two",
+                "version", "0", "whose", "ours", "blocks[0].cellColumns", "2", "name", "", "roles[0].name", "one", "roles[1].name", "two",
                 "blocks[0].columns", "2 x 3", "blocks[0].rows", "3, abc", "blocks[0].cells[0]", "A"));
         form.put("sizes[0].name", "Big");
         form.put("sizes[0].columns", "0");

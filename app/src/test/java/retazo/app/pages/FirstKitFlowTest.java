@@ -110,6 +110,7 @@ class FirstKitFlowTest {
     private void makePattern(String name) {
         page.navigate(shop.address() + "/patterns/new/drawing");
         page.getByLabel("Name of the pattern").fill(name);
+        page.getByLabel("our own").check();
         page.getByLabel("Name of role A").fill("slate");
         page.getByLabel("Name of role B").fill("foam");
         page.locator("[name='blocks[0].columns']").fill("4, 4");

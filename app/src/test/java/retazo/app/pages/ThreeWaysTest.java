@@ -53,6 +53,7 @@ class ThreeWaysTest {
             Page page = owner.page();
             owner.go("/patterns/new/table");
             page.getByLabel("Name of the pattern").fill(name);
+            page.getByLabel("our own").check();
             page.getByLabel("Role in line 1").focus();
             page.evaluate(PASTE, "\tCrib\tThrow\nFinished size\t40 x 52\t56 x 70\nGround\t1-1/4 yds\ta lot\nBinding\t½\t⅔ yd");
             awaited(page.getByLabel("Line 2, size 2")).hasValue("⅔ yd");
@@ -131,6 +132,7 @@ class ThreeWaysTest {
             Page page = designer.page();
             designer.go("/patterns/new/list");
             page.getByLabel("Name of the pattern").fill(name);
+            page.getByLabel("our own").check();
             page.getByLabel("Name of size 1").fill("Throw");
             page.getByLabel("Finished size of size 1").fill("36 x 48");
             page.getByLabel("Label of blocks 1").fill("star");
@@ -169,6 +171,7 @@ class ThreeWaysTest {
             Page page = designer.page();
             designer.go("/patterns/new/drawing");
             page.locator("input[name=name]").fill(name);
+            page.getByLabel("our own").check();
             page.getByLabel("Name of role A").fill("ebb");
             page.getByLabel("Name of role B").fill("flood");
             page.locator("[name='blocks[0].columns']").fill("2 x 3");
@@ -247,6 +250,7 @@ class ThreeWaysTest {
             Page page = designer.page();
             designer.go("/patterns/new/table");
             page.getByLabel("Name of the pattern").fill(name);
+            page.getByLabel("our own").check();
             page.getByLabel("Name of size 1").fill("Crib");
             page.getByLabel("Role in line 1").fill("Ground");
             page.getByLabel("Line 1, size 1").fill("1 1/4");

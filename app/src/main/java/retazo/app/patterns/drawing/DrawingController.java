@@ -8,13 +8,14 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.patterns.file.PatternContent;
+import retazo.app.patterns.rows.DesignerForm;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Typed;
@@ -35,14 +36,21 @@ class DrawingController {
         this.words = words;
     }
 
+    @ModelAttribute("designed")
+    DesignerForm designed(@RequestParam(defaultValue = "") String whose, @RequestParam(defaultValue = "") String designer) {
+        return new DesignerForm(whose, designer);
+    }
+
     @GetMapping("/patterns/new/drawing")
     String newPattern(@RequestParam(defaultValue = "") String starter, Model model) {
         return showForm(model, DrawingForm.empty().withBlocks(List.of(BlockStarter.block(starter))), Optional.empty(), Faults.NONE);
     }
 
     @PostMapping("/patterns/new/drawing")
-    String add(DrawingForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.empty(), model, content -> patterns.add(content, person.personId()));
+    String add(
+            DrawingForm form, @ModelAttribute("designed") DesignerForm designed, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
+                .then(content -> patterns.add(content, person.personId())));
     }
 
     @GetMapping("/patterns/{id}/drawing")
@@ -53,8 +61,8 @@ class DrawingController {
 
     @PostMapping("/patterns/{id}/drawing")
     String change(@PathVariable long id, DrawingForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.of(patterns.newestOf(id)), model,
-                content -> patterns.change(id, form.version(), content, person.personId()));
+        return save(form, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
+                .then(content -> patterns.change(id, form.version(), content, person.personId())));
     }
 
     /** Draws what is typed so far, with what is wrong; nothing is kept. */
@@ -79,10 +87,9 @@ class DrawingController {
     }
 
     private String save(
-            DrawingForm form, Optional<PatternVersion> before, Model model, Function<PatternContent, Outcome<PatternVersion>> keep) {
+            DrawingForm form, Optional<PatternVersion> before, Model model, Function<DrawingDraft, Outcome<PatternVersion>> keep) {
         DrawingDraft draft = DrawingDraft.of(form, before);
-        Outcome<PatternVersion> outcome = draft.content().map(keep).orElseGet(() -> Outcome.refused(draft.problems()));
-        return outcome.match(
+        return keep.apply(draft).match(
                 pattern -> "redirect:/patterns/" + pattern.patternId(),
                 problems -> showForm(model, form, draft, before, Faults.of(problems, words)));
     }

@@ -6,13 +6,14 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.patterns.file.PatternContent;
+import retazo.app.patterns.rows.DesignerForm;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -31,14 +32,21 @@ class TableController {
         this.words = words;
     }
 
+    @ModelAttribute("designed")
+    DesignerForm designed(@RequestParam(defaultValue = "") String whose, @RequestParam(defaultValue = "") String designer) {
+        return new DesignerForm(whose, designer);
+    }
+
     @GetMapping("/patterns/new/table")
     String newPattern(Model model) {
         return showForm(model, TableForm.empty(), Optional.empty(), Faults.NONE);
     }
 
     @PostMapping("/patterns/new/table")
-    String add(TableForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.empty(), model, content -> patterns.add(content, person.personId()));
+    String add(
+            TableForm form, @ModelAttribute("designed") DesignerForm designed, @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
+                .then(content -> patterns.add(content, person.personId())));
     }
 
     @GetMapping("/patterns/{id}/table")
@@ -49,8 +57,8 @@ class TableController {
 
     @PostMapping("/patterns/{id}/table")
     String change(@PathVariable long id, TableForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.of(patterns.newestOf(id)), model,
-                content -> patterns.change(id, form.version(), content, person.personId()));
+        return save(form, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
+                .then(content -> patterns.change(id, form.version(), content, person.personId())));
     }
 
     /** The grid with what was pasted in it, each cell that cannot be read marked; nothing is kept. */
@@ -67,10 +75,9 @@ class TableController {
     }
 
     private String save(
-            TableForm form, Optional<PatternVersion> before, Model model, Function<PatternContent, Outcome<PatternVersion>> keep) {
+            TableForm form, Optional<PatternVersion> before, Model model, Function<TableDraft, Outcome<PatternVersion>> keep) {
         TableDraft draft = TableDraft.of(form, before);
-        Outcome<PatternVersion> outcome = draft.content().map(keep).orElseGet(() -> Outcome.refused(draft.problems()));
-        return outcome.match(
+        return keep.apply(draft).match(
                 pattern -> "redirect:/patterns/" + pattern.patternId() + "/sizes",
                 problems -> showForm(model, form, before, Faults.of(problems, words)));
     }

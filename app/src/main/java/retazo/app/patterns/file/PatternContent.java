@@ -16,6 +16,10 @@ public record PatternContent(String name, PatternAbout about, QuiltDesign design
         return new PatternContent(name, about, newDesign);
     }
 
+    public PatternContent by(PatternAbout others) {
+        return new PatternContent(name, others, design);
+    }
+
     public PatternContent named(String newName) {
         return new PatternContent(newName, about, design);
     }
