@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWorks;
+import retazo.app.pictures.QuiltPicture;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
@@ -36,5 +37,15 @@ class PaperController {
         model.addAttribute("page", CuttingPage.of(works.work(kit), practice.practice(), practice.notes(), words));
         model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
         return "papers/cutting-page";
+    }
+
+    /** What lies in a bag, for every kit. */
+    @GetMapping("/kits/{id}/contents")
+    String contents(@PathVariable long id, Model model) {
+        Kit kit = kits.kit(id);
+        model.addAttribute("page", ContentsPage.of(works.work(kit), practice.practice().sellingUnit(), words));
+        model.addAttribute("quilt", QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink));
+        model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
+        return "papers/contents";
     }
 }

@@ -75,6 +75,8 @@ class SecuritySetup {
                 .requestMatchers("/pictures/patterns/**").hasAnyAuthority(Right.PATTERNS.name(), Right.KITS.name())
                 .requestMatchers("/pictures/kits/**").hasAnyAuthority(Right.KITS.name(), Right.SHELF.name())
                 .requestMatchers("/patterns/**").hasAuthority(Right.PATTERNS.name())
+                .requestMatchers(HttpMethod.GET, "/kits/*/contents", "/kits/*/cutting-page")
+                .hasAnyAuthority(Right.KITS.name(), Right.PACKING.name(), Right.SHELF.name())
                 .requestMatchers("/kits/**").hasAuthority(Right.KITS.name())
                 .requestMatchers("/runs/**").hasAuthority(Right.RUNS.name())
                 .requestMatchers("/cutting/**").hasAuthority(Right.CUTTING.name())

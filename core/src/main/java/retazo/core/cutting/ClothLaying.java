@@ -41,7 +41,7 @@ final class ClothLaying {
         Map<CutSize, List<ClothNeed.Pieces>> alike = new LinkedHashMap<>();
         for (ClothNeed need : request.needs()) {
             need.match(
-                    piece -> alike.computeIfAbsent(size(piece), size -> new ArrayList<>()).add(piece),
+                    piece -> alike.computeIfAbsent(piece.together(request.print()), size -> new ArrayList<>()).add(piece),
                     longPieces -> add(longPieces.pieces()),
                     binding -> add(binding.strip()),
                     backing -> add(backing.sheet()));
@@ -55,12 +55,6 @@ final class ClothLaying {
 
     List<ClothPart> parts() {
         return parts;
-    }
-
-    /** Cloth that is alike on both sides is flipped for the mirror image. */
-    private CutSize size(ClothNeed.Pieces pieces) {
-        CutSize size = pieces.need().shape().cutSize();
-        return request.print().isReversible() ? size.flipped() : size;
     }
 
     private boolean add(List<ClothNeed.Pieces> alike) {

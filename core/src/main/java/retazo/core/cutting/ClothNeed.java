@@ -1,6 +1,8 @@
 package retazo.core.cutting;
 
 import java.util.function.Function;
+import retazo.core.block.shape.CutSize;
+import retazo.core.cloth.PrintKind;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.quilt.finish.BackingSheet;
@@ -20,6 +22,18 @@ public sealed interface ClothNeed {
      * @param usableWidth of the cloth; where strips are sewn to others before they are cut, of the narrowest of them
      */
     record Pieces(PieceNeed need, Figure<Length> usableWidth) implements ClothNeed {
+
+        /**
+         * What they are cut together with on a print: pieces of one size, mirror images too where the cloth is alike on both sides.
+         * Strips of a set only with those of their own label, since a set takes all its strips: ten segments of D and B in one cloth,
+         * eight to a set, are two strips of each, and not three of twenty.
+         */
+        CutSize together(PrintKind print) {
+            CutSize size = need.shape().cutSize();
+            CutSize own = need.shape().setRoles().isEmpty() ? size : size.of(need.label());
+            return print.isReversible() ? own.flipped() : own;
+        }
+
         @Override
         public <R> R match(
                 Function<Pieces, R> pieces,

@@ -58,11 +58,8 @@ public final class WorksheetPlanner {
         return new ClothPlanning.Planned(summedUp(request, lines));
     }
 
-    /** Cloth that is alike on both sides is flipped for the mirror image. */
     private static Alike alike(ClothNeed.Pieces pieces, ClothRequest request) {
-        CutSize size = pieces.need().shape().cutSize();
-        return new Alike(
-                pieces.need().use(), request.print().isReversible() ? size.flipped() : size, pieces.usableWidth().value());
+        return new Alike(pieces.need().use(), pieces.together(request.print()), pieces.usableWidth().value());
     }
 
     /** The ways round in which pieces fit the cloth: as drawn; or from strips of their other side, where a paper may do that. */

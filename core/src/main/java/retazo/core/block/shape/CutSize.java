@@ -25,4 +25,9 @@ public record CutSize(String shape, List<Length> sizes, Hand hand, String group)
     public CutSize flipped() {
         return new CutSize(shape, sizes, Hand.EITHER, group);
     }
+
+    /** The same among strips that only go together with others of a smaller group. */
+    public CutSize of(String smaller) {
+        return new CutSize(shape, sizes, hand, group + " " + smaller);
+    }
 }
