@@ -41,10 +41,10 @@ final class SewingPages {
         this.words = words;
     }
 
-    /** Nothing where the pattern was not drawn: then only its pieces are known. */
+    /** Nothing where the pattern was not drawn, since then only its pieces are known, and nothing while the kit cannot be made. */
     SewingPage page() {
         Optional<Drawing> drawing = work.kit().pattern().design().drawing();
-        if (plan.layout().isEmpty() || drawing.isEmpty()) {
+        if (plan.layout().isEmpty() || drawing.isEmpty() || !work.problems().isEmpty()) {
             return SewingPage.NONE;
         }
         UnitWords units = new UnitWords(work, words);

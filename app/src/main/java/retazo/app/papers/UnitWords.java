@@ -20,7 +20,11 @@ import retazo.core.block.spec.UnitKind;
 import retazo.core.block.spec.UnitMethod;
 import retazo.core.block.spec.UnitPart;
 import retazo.core.block.unit.CutUnit;
+import retazo.core.explain.Figure;
+import retazo.core.explain.Label;
+import retazo.core.explain.Origin;
 import retazo.core.kit.Need;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.precut.SheetPlan;
 import retazo.core.quilt.plan.MadeUnit;
@@ -143,8 +147,14 @@ final class UnitWords {
     private SetLine ofPrecut(CutPiece piece) {
         return work.needs().byFabric().values().stream().filter(need -> need.roles().contains(piece.role()))
                 .flatMap(need -> plan(need).stream()).findFirst()
-                .map(length -> new SetLine(
-                        length.wholeTimes(piece.shape().across().value()).value(), piece.count().value().value()))
+                .map(length -> {
+                    Figure<Count> perStrip = Figure.given(
+                            "set.perStrip", Label.of("cloth.perStrip", label(piece)), length.wholeTimes(piece.shape().across().value()),
+                            Origin.craft("precut-length"));
+                    Figure<Count> strips = piece.shape().strips(
+                            "set.strips", Label.of("cloth.strips", label(piece)), piece.count(), perStrip);
+                    return new SetLine(perStrip.value().value(), strips.value().value());
+                })
                 .orElseThrow();
     }
 

@@ -126,7 +126,9 @@ final class PageReader {
     List<Unit> units() {
         List<Unit> units = new ArrayList<>();
         Matcher unit = Pattern
-                .compile("(\\d+) × ([^\\n]+)\\n ?Takes ([^\\n]+)\\. (\\d+) come of them, (\\d+) are needed\\.\\n([^\\n]+)\\n([^\\n]+)\\n")
+                .compile(
+                        "(\\d+) × ([^\\n]+)\\n ?Takes ([^\\n]+)\\. "
+                                + "(\\d+) comes? of them, (\\d+) (?:is|are) needed\\.\\n([^\\n]+)\\n([^\\n]+)\\n")
                 .matcher(text);
         while (unit.find()) {
             Map<String, Integer> takes = new HashMap<>();

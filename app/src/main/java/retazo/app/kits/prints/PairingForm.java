@@ -43,9 +43,9 @@ record PairingForm(String good, String units, boolean different, List<Row> parts
     }
 
     static PairingForm typed(MultiValueMap<String, String> sent) {
-        List<String> letters = sent.getOrDefault("letters", List.of());
-        List<String> values = sent.getOrDefault("value", List.of());
-        List<String> sheets = sent.getOrDefault("sheets", List.of());
+        List<String> letters = all(sent, "letters");
+        List<String> values = all(sent, "value");
+        List<String> sheets = all(sent, "sheets");
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < Math.min(MOST_PARTS, letters.size()); i++) {
             rows.add(new Row(letters.get(i), i < values.size() ? values.get(i) : "", i < sheets.size() ? sheets.get(i) : ""));
@@ -53,6 +53,10 @@ record PairingForm(String good, String units, boolean different, List<Row> parts
         return new PairingForm(
                 Objects.requireNonNullElse(sent.getFirst("good"), ""), Objects.requireNonNullElse(sent.getFirst("units"), ""),
                 sent.containsKey("different"), rows);
+    }
+
+    private static List<String> all(MultiValueMap<String, String> sent, String field) {
+        return Objects.requireNonNullElse(sent.get(field), List.of());
     }
 
     /** As it is kept, or as it is offered first: all roles from one sheet of one print in every unit. */

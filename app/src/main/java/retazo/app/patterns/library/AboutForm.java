@@ -51,6 +51,11 @@ record AboutForm(
                 .toList();
     }
 
+    /** Those, and all others that this pattern has of its own: a file may name any. */
+    static List<PracticeMeasure> settingsOf(QuiltDesign design) {
+        return Stream.concat(overridable().stream(), design.overrides().keySet().stream().sorted()).distinct().toList();
+    }
+
     static AboutForm of(PatternVersion pattern) {
         QuiltDesign design = pattern.design();
         Map<String, String> practice = new java.util.HashMap<>();
@@ -98,7 +103,7 @@ record AboutForm(
         if (way.isEmpty()) {
             reader.add(Problem.at("plannedFrom", "choice.missing"));
         }
-        Map<PracticeMeasure, Length> overrides = overrides(reader);
+        Map<PracticeMeasure, Length> overrides = overrides(design, reader);
         if (!reader.anyProblem()) {
             reader.addAll(new retazo.core.quilt.design.DesignCheck(
                     roles, design.sizes(), design.table(), design.cutList(), design.drawing(), way.orElseThrow(), overrides).problems());
@@ -121,9 +126,9 @@ record AboutForm(
         return roles;
     }
 
-    private Map<PracticeMeasure, Length> overrides(FieldReader reader) {
+    private Map<PracticeMeasure, Length> overrides(QuiltDesign design, FieldReader reader) {
         Map<PracticeMeasure, Length> overrides = new EnumMap<>(PracticeMeasure.class);
-        for (PracticeMeasure measure : overridable()) {
+        for (PracticeMeasure measure : settingsOf(design)) {
             String text = Typed.text(setting(measure.key()));
             if (!text.isEmpty()) {
                 overrides.put(measure, reader.length("overrides." + measure.key(), text, LengthUnit.INCH));

@@ -12,11 +12,11 @@ import retazo.core.cloth.ShopPractice;
  * What can be said about a pattern.
  *
  * @param ways     it can be planned from
- * @param settings that it may change
+ * @param settings that it may change, or has of its own
  */
 record AboutPage(List<Choice> ways, List<Setting> settings) {
 
-    /** A setting that the pattern may change, with the shop's. */
+    /** One of them, with the shop's. */
     record Setting(String key, LengthView shop) {
     }
 
@@ -24,7 +24,7 @@ record AboutPage(List<Choice> ways, List<Setting> settings) {
         return new AboutPage(
                 pattern.design().ways().stream().map(PatternFileWriter::code)
                         .map(code -> new Choice(code, words.text("way." + code))).toList(),
-                AboutForm.overridable().stream()
+                AboutForm.settingsOf(pattern.design()).stream()
                         .map(measure -> new Setting(measure.key(), LengthView.cut(shop.length(measure)))).toList());
     }
 }
