@@ -207,7 +207,9 @@ public class GoodService {
     /** The prints of several, by their ids; what nobody wrote down is absent. */
     @Transactional(readOnly = true)
     public Map<Long, List<BundlePrint>> printsOf(Collection<Long> ids) {
-        return goods.withPrints(ids).stream().collect(Collectors.toMap(entity -> entity.toGood().id(), GoodEntity::prints));
+        return ids.isEmpty()
+                ? Map.of()
+                : goods.withPrints(ids).stream().collect(Collectors.toMap(entity -> entity.toGood().id(), GoodEntity::prints));
     }
 
     /** Keeps which prints are in one pack. */
