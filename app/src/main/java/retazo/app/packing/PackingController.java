@@ -79,7 +79,9 @@ class PackingController {
         model.addAttribute("faults", faults);
         model.addAttribute("prints", bag.prints());
         model.addAttribute("pairings", pairings.of(bag.kit()).stream()
-                .filter(bundle -> bundle.rule().isPresent()).map(bundle -> PairingView.of(bundle, words)).toList());
+                .filter(bundle -> bundle.rule().isPresent() && bag.takes(bundle.good(), bundle.packs())
+                        && bundle.singles().stream().allMatch(single -> bag.takes(single.good(), single.count())))
+                .map(bundle -> PairingView.of(bundle, words)).toList());
         return "packing/bag";
     }
 }

@@ -83,6 +83,11 @@ class PackingPages {
                     .filter(ticked -> !ticked.isEmpty()).count();
         }
 
+        /** Whether so many of something counted go into it: what its kit takes today may be another number. */
+        boolean takes(Good good, long count) {
+            return picks.stream().filter(pick -> pick.good().equals(good)).mapToLong(PickView::count).sum() == count;
+        }
+
         public boolean complete() {
             return bag.allCut() && ticked() == all();
         }

@@ -81,13 +81,12 @@ final class SewingPages {
     }
 
     private SewingPage.BlockOf block(BlockCount count) {
-        Length seam = work.practice().length(PracticeMeasure.SEAM_ALLOWANCE);
         FinishedSize finished = new FinishedSize(count.kind().block().finishedWidth(), count.kind().block().finishedHeight());
-        String sewn = sides(MadeUnit.withSeams(count.kind().block().grid(), seam));
+        String sewn = sides(MadeUnit.withSeams(count.kind().block().grid(), seam()));
         long blocks = count.count().value().value();
         String told = count.kind().block().trim()
                 .map(trim -> words.text(
-                        "make.block.trimmed", blocks, count.name(), sewn, trim.degrees(), sides(MadeUnit.withSeams(finished, seam))))
+                        "make.block.trimmed", blocks, count.name(), sewn, trim.degrees(), sides(MadeUnit.withSeams(finished, seam()))))
                 .orElseGet(() -> words.text("make.block", blocks, count.name(), sewn));
         return new SewingPage.BlockOf(
                 count.name(),
@@ -113,7 +112,7 @@ final class SewingPages {
                 "make.border.corners", piece.use().number(), piece.count().value().value(), piece.label(),
                 ShapeWords.of(piece.shape(), words))));
         plan.finished().ifPresent(top -> steps.add(words.text(
-                "make.top", LengthView.sides(withSeams(top.width().value()), withSeams(top.height().value())))));
+                "make.top", sides(MadeUnit.withSeams(new FinishedSize(top.width().value(), top.height().value()), seam())))));
         if (!plan.backings().isEmpty() && work.kit().contents().backing()) {
             steps.add(words.text("make.layers"));
         }
@@ -123,8 +122,8 @@ final class SewingPages {
         return steps.stream().map(FractionText::of).toList();
     }
 
-    private Length withSeams(Length finished) {
-        return finished.plus(work.practice().length(PracticeMeasure.SEAM_ALLOWANCE).times(2));
+    private Length seam() {
+        return work.practice().length(PracticeMeasure.SEAM_ALLOWANCE);
     }
 
     private static boolean isOfTheSetting(Use use) {

@@ -112,11 +112,11 @@ final class UnitWords {
     private String stripSet(MadeUnit made) {
         UnitCut.Measures sewn = made.cut().sewn().orElseThrow();
         long segments = made.cut().pieces().stream().mapToLong(this::perSet).min().orElseThrow();
-        long sets = (made.needed().value().value() + segments - 1) / segments;
         String order = made.unit().unit().spec().parts().stream()
-                .map(part -> words.text("make.strip", letter(part), part.sizes().get(0).plus(made.seam().times(2))))
+                .map(part -> words.text("make.strip", letter(part), made.stripWidth(part.sizes().get(0))))
                 .collect(Collectors.joining(", "));
-        return words.text("make.strip-set.only", order, sewn.height().value(), sewn.width().value(), segments, sets,
+        return words.text("make.strip-set.only", order, sewn.height().value(), sewn.width().value(), segments,
+                made.sets(new Count(segments)).value(),
                 made.needed().value().value());
     }
 

@@ -2,8 +2,6 @@ package retazo.app.kits.prints;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.Kit;
@@ -45,14 +43,23 @@ class TopUps {
                 : replacements.stream().limit(MOST_OFFERS).flatMap(good -> topUp(kit, bundle, good).stream()).toList();
     }
 
+    /** More singles never take more packs, so the range is halved. */
     private Optional<TopUp> topUp(Kit kit, KitPairings.Bundle bundle, Good good) {
         PrintValue value = good.isLight() ? PrintValue.LIGHT : PrintValue.DARK;
-        OptionalInt count = IntStream.rangeClosed(1, MOST)
-                .filter(one -> packsWith(kit, bundle, single(bundle, good, value, one)) < bundle.packs()).findFirst();
-        return count.isEmpty()
+        int tooFew = 0;
+        int enough = MOST + 1;
+        for (int tried = MOST; tooFew + 1 < enough && tried > 0; tried = (tooFew + enough) / 2) {
+            if (packsWith(kit, bundle, single(bundle, good, value, tried)) < bundle.packs()) {
+                enough = tried;
+            } else {
+                tooFew = tried;
+            }
+        }
+        int count = enough;
+        return count > MOST
                 ? Optional.empty()
                 : Optional.of(new TopUp(
-                        single(bundle, good, value, count.getAsInt()), works.priceOf(good).map(price -> price.times(count.getAsInt())),
+                        single(bundle, good, value, count), works.priceOf(good).map(price -> price.times(count)),
                         works.priceOf(bundle.good())));
     }
 

@@ -49,4 +49,14 @@ public record MadeUnit(SizedUnit unit, Map<CutUnit, Figure<Count>> arrangements,
     public List<DrawnPatch> drawn(CutUnit arrangement) {
         return new Orientation(Turn.NONE, unit.mirrored()).lay(arrangement.draw(unit.size()), unit.size());
     }
+
+    /** How wide a strip of a set is cut that finishes so wide: 2s more. */
+    public Length stripWidth(Length finished) {
+        return finished.plus(seam.times(2));
+    }
+
+    /** How many strip sets give what is needed, where one gives so many segments: ⌈needed ÷ segments⌉. */
+    public Count sets(Count segments) {
+        return needed.value().inGroupsOf(segments);
+    }
 }
