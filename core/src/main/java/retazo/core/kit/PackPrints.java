@@ -22,6 +22,11 @@ public record PackPrints(List<Print> inPack, int dropped, List<Print> beside, Op
         beside = List.copyOf(beside);
     }
 
+    /** The same where what is beside the packs serves others already. */
+    PackPrints withoutBeside() {
+        return new PackPrints(inPack, dropped, List.of(), rule);
+    }
+
     /** How many sheets the bag has beside its packs. */
     int sheetsBeside() {
         return beside.stream().mapToInt(Print::sheets).sum();

@@ -48,9 +48,11 @@ final class PrintedNeeds {
                 request.roles(), uses(), new Need.Amount.PrintedCloth(fabric.usableWidth(), exact, sell, into())));
     }
 
+    /** What is beside the packs serves the first row only, so that nothing is counted twice. */
     private NeedResult ofPrecut(KitGood good) {
         List<Figure<Count>> units = new ArrayList<>();
-        rows().forEach(row -> units(row, good).ifPresentOrElse(
+        KitGood later = good.with(good.prints().withoutBeside());
+        rows().forEach(row -> units(row, units.isEmpty() ? good : later).ifPresentOrElse(
                 units::add, () -> problems.add(notServed("kit.precut-does-not-serve", row))));
         if (!problems.isEmpty() || units.isEmpty()) {
             return NeedResult.impossible(problems);

@@ -17,6 +17,8 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.prints.Print;
+import retazo.core.prints.PrintValue;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.plan.QuiltPlanner;
 import retazo.core.quilt.setting.Use;
@@ -85,6 +87,25 @@ class PrintedNeedsTest {
         assertThat(units(needs(Map.of("C", precut("TWO", PrecutKind.FAT_QUARTER, 2))).byFabric().get("TWO"))).isEqualTo(new Count(2));
     }
 
+    /**
+     * Two roles of 3 quarters each from bundles of two, one single beside them: (3 − 1) ÷ 2 and 3 ÷ 2 rounded up, three bundles. The single
+     * serves once: two bundles and it are five quarters for six.
+     */
+    @Test
+    void a_single_beside_the_packs_serves_one_role() {
+        Map<String, String> printed = new LinkedHashMap<>();
+        printed.put("B", "3 FQ");
+        printed.put("C", "3 FQ");
+        QuiltDesign two = design(printed);
+        KitChoice pack = new KitChoice.Precut(KitGood.mixed("TWO", PrecutKind.FAT_QUARTER, new Count(2), Optional.empty())
+                .with(new PackPrints(List.of(), 0, List.of(new Print("gull", PrintValue.LIGHT, 1)), Optional.empty())));
+
+        Needs.Result result = new Needs(PRACTICE, Instructions.PRINTED)
+                .of(two, new QuiltPlanner(PRACTICE).plan(two, two.sizes().get(0)), role -> pack, Contents.EVERYTHING);
+
+        assertThat(units(result.byFabric().get("TWO"))).isEqualTo(new Count(3));
+    }
+
     @Test
     void a_choice_that_does_not_serve_is_told() {
         assertThat(needs(Map.of("A", precut("MARSH", PrecutKind.STRIP_ROLL, 40))).problems())
@@ -130,6 +151,10 @@ class PrintedNeedsTest {
         printed.put("B", "1 roll or 1¼ yd");
         printed.put("C", "3 FQ");
         printed.put("D", "½");
+        return design(printed);
+    }
+
+    private static QuiltDesign design(Map<String, String> printed) {
         List<SizeTable.Row> rows = printed.entrySet().stream().map(PrintedNeedsTest::row).toList();
         return new QuiltDesign(
                 printed.keySet().stream().map(letter -> Role.of(new RoleKey(letter), letter, "role " + letter)).toList(),
