@@ -6,6 +6,8 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.packets.PieceJobs;
+import retazo.app.runs.packets.PieceSource;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Outcome;
 import retazo.app.staff.StaffService;
@@ -18,11 +20,13 @@ import retazo.core.measure.Problem;
 class CutRecords {
 
     private final CutRecordRepository records;
+    private final PieceJobs pieces;
     private final StaffService staff;
     private final Clock clock;
 
-    CutRecords(CutRecordRepository records, StaffService staff, Clock clock) {
+    CutRecords(CutRecordRepository records, PieceJobs pieces, StaffService staff, Clock clock) {
         this.records = records;
+        this.pieces = pieces;
         this.staff = staff;
         this.clock = clock;
     }
@@ -52,6 +56,14 @@ class CutRecords {
     /** The last record of a bolt for a run that was not taken back. */
     Optional<CutRecordEntity> newest(long runId, long boltId) {
         return records.newest(runId, boltId);
+    }
+
+    /** Why a record may not be taken back; empty where it may. */
+    Optional<Problem> whyNotBack(PlannedCut cut) {
+        if (cut.bagClosed()) {
+            return Optional.of(Problem.of("cut.bag-packed"));
+        }
+        return pieces.isBegun(PieceSource.ofCut(cut.runId(), cut.id())) ? Optional.of(Problem.of("cut.pieces-cut")) : Optional.empty();
     }
 
     void undo(CutRecordEntity record) {

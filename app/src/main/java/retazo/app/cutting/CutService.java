@@ -188,8 +188,9 @@ public class CutService {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
         }
         CutRecordEntity record = newest.get();
-        if (book.plannedCut(record.plannedCutId()).bagClosed()) {
-            return Outcome.refused(Problem.of("cut.bag-packed"));
+        Optional<Problem> stands = records.whyNotBack(book.plannedCut(record.plannedCutId()));
+        if (stands.isPresent()) {
+            return Outcome.refused(stands.get());
         }
         return stock.reverse(record.clientId(), entry.noted("cut taken back")).match(
                 done -> {

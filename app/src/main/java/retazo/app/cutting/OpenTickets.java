@@ -7,8 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.cutting.stacks.OpenPieces;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.runs.book.PlannedCut;
@@ -29,13 +31,15 @@ class OpenTickets {
     private final RunBook runs;
     private final StockService stock;
     private final FabricService fabrics;
+    private final OpenPieces pieces;
     private final RunTitles titles;
     private final ShopUnit unit;
 
-    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, RunTitles titles, ShopUnit unit) {
+    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, OpenPieces pieces, RunTitles titles, ShopUnit unit) {
         this.runs = runs;
         this.stock = stock;
         this.fabrics = fabrics;
+        this.pieces = pieces;
         this.titles = titles;
         this.unit = unit;
     }
@@ -46,14 +50,16 @@ class OpenTickets {
     }
 
     /** The open tickets of a run, in the order of the shelf. */
-    record RunTickets(long runId, String asked, List<ListedTicket> tickets) {
+    record RunTickets(long runId, String asked, List<ListedTicket> tickets, List<OpenPieces.ListedPieces> pieces) {
     }
 
     /** All that waits to be cut. */
     record ListPage(List<RunTickets> runs) {
 
         List<Fabric> prints() {
-            return runs.stream().flatMap(run -> run.tickets().stream()).map(ListedTicket::fabric).distinct().toList();
+            return runs.stream().flatMap(run -> Stream.concat(
+                    run.tickets().stream().map(ListedTicket::fabric), run.pieces().stream().flatMap(one -> one.fabric().stream())))
+                    .distinct().toList();
         }
     }
 
@@ -66,13 +72,15 @@ class OpenTickets {
         Map<Long, Bolt> bolts = stock.boltsById(
                 byRun.values().stream().flatMap(List::stream).map(PlannedCut::boltId).collect(Collectors.toSet()));
         Map<Long, Fabric> fabricById = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).collect(Collectors.toSet()));
+        Map<Long, List<OpenPieces.ListedPieces>> toPieces = pieces.of(open.stream().map(Run::id).collect(Collectors.toSet()));
         return new ListPage(open.stream()
                 .sorted(Comparator.comparing(Run::id))
                 .map(run -> new RunTickets(
                         run.id(),
                         requireNonNull(askedFor.get(run.id())).asked(),
-                        tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById)))
-                .filter(run -> !run.tickets().isEmpty())
+                        tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById),
+                        toPieces.getOrDefault(run.id(), List.of())))
+                .filter(run -> !run.tickets().isEmpty() || !run.pieces().isEmpty())
                 .toList());
     }
 

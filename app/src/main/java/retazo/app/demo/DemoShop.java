@@ -26,16 +26,18 @@ class DemoShop implements ApplicationRunner {
     private final DemoPatterns patterns;
     private final DemoRuns runs;
     private final DemoGoods goods;
+    private final DemoPieces pieces;
 
     DemoShop(
             @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs,
-            DemoGoods goods) {
+            DemoGoods goods, DemoPieces pieces) {
         this.wanted = wanted;
         this.staff = staff;
         this.stock = stock;
         this.patterns = patterns;
         this.runs = runs;
         this.goods = goods;
+        this.pieces = pieces;
     }
 
     @Override
@@ -55,5 +57,6 @@ class DemoShop implements ApplicationRunner {
         runs.fill(all.get(0), crew);
         runs.findAShortBolt(crew);
         goods.fill(all, crew);
+        pieces.fill(all.get(0), crew);
     }
 }

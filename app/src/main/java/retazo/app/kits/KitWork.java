@@ -22,6 +22,8 @@ import retazo.core.kit.Planners;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
+import retazo.core.packet.ShopPiece;
+import retazo.core.packet.ShopPieces;
 import retazo.core.quilt.plan.QuiltPlan;
 
 /**
@@ -89,6 +91,11 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
                 : together(fabricCode, bags).filter(batch -> batch.saved().isPositive()).map(batch -> practice.margin().toSell(
                         batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(),
                         practice.figure(PracticeMeasure.SELLING_STEP)).value());
+    }
+
+    /** What the shop cuts for one bag; nothing where its maker does. */
+    public List<ShopPiece> shopPieces() {
+        return kit.isCutByTheShop() ? ShopPieces.of(plan, needs.byFabric()) : List.of();
     }
 
     /** Its other fabrics that are cut by the same list and may lie in one stack with it. */

@@ -3,7 +3,7 @@ package retazo.app.packing;
 /**
  * Something that goes into a bag and is ticked there.
  *
- * @param id of the line, or of the pick
+ * @param id of the line, the pick or the packets
  */
 public record BagItem(Kind kind, long id) {
 
@@ -12,11 +12,17 @@ public record BagItem(Kind kind, long id) {
         /** A length of cloth. */
         LINE,
         /** Something counted. */
-        PICK
+        PICK,
+        /** Packets of pieces. */
+        PACKET
     }
 
     public static BagItem line(long id) {
         return new BagItem(Kind.LINE, id);
+    }
+
+    public static BagItem packet(long id) {
+        return new BagItem(Kind.PACKET, id);
     }
 
     public static BagItem pick(long id) {

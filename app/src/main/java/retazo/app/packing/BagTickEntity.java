@@ -27,6 +27,11 @@ class BagTickEntity {
     @Column(name = "bag_pick_id")
     private @Nullable Long bagPickId;
 
+    @Column(name = "bag_packet_id")
+    private @Nullable Long bagPacketId;
+
+    private @Nullable Integer counted;
+
     @Column(name = "person_id", nullable = false)
     private long personId;
 
@@ -36,11 +41,16 @@ class BagTickEntity {
     protected BagTickEntity() {
     }
 
-    static BagTickEntity of(BagItem item, long personId, Instant at) {
+    /** @param counted how many were counted, of packets */
+    static BagTickEntity of(BagItem item, Optional<Integer> counted, long personId, Instant at) {
         BagTickEntity tick = new BagTickEntity();
         switch (item.kind()) {
             case LINE -> tick.bagLineId = item.id();
             case PICK -> tick.bagPickId = item.id();
+            case PACKET -> {
+                tick.bagPacketId = item.id();
+                tick.counted = counted.orElseThrow();
+            }
         }
         tick.personId = personId;
         tick.at = at;
@@ -49,7 +59,13 @@ class BagTickEntity {
 
     BagItem item() {
         return Optional.ofNullable(bagLineId).map(BagItem::line).or(() -> Optional.ofNullable(bagPickId).map(BagItem::pick))
+                .or(() -> Optional.ofNullable(bagPacketId).map(BagItem::packet))
                 .orElseThrow();
+    }
+
+    /** How many were counted; empty for what is not counted here. */
+    Optional<Integer> counted() {
+        return Optional.ofNullable(counted);
     }
 
     long personId() {

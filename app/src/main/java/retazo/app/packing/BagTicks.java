@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.packets.BagPacket;
 import retazo.app.shared.Moments;
 import retazo.app.staff.StaffService;
 
@@ -26,14 +27,16 @@ class BagTicks {
     }
 
     /** The ticks of a bag, by what is ticked. */
-    Map<BagItem, BagTickEntity> of(Bag bag) {
-        return ticks.of(bag.lines().stream().map(Bag.ClothLine::id).toList(), bag.picks().stream().map(Bag.Pick::id).toList()).stream()
+    Map<BagItem, BagTickEntity> of(BagContents contents) {
+        Bag bag = contents.bag();
+        return ticks.of(
+                bag.lines().stream().map(Bag.ClothLine::id).toList(), bag.picks().stream().map(Bag.Pick::id).toList(),
+                contents.packets().stream().map(BagPacket::id).toList()).stream()
                 .collect(Collectors.toMap(BagTickEntity::item, Function.identity()));
     }
 
     /** Who put each thing in, and when, in words. */
-    Map<BagItem, String> words(Bag bag) {
-        Map<BagItem, BagTickEntity> byItem = of(bag);
+    Map<BagItem, String> words(Map<BagItem, BagTickEntity> byItem) {
         Map<Long, String> people = staff.names(byItem.values().stream().map(BagTickEntity::personId).collect(Collectors.toSet()));
         return byItem.entrySet().stream().collect(Collectors.toMap(
                 Map.Entry::getKey,
@@ -41,16 +44,20 @@ class BagTicks {
                         + Moments.near(one.getValue().at(), clock.instant())));
     }
 
-    /** Ticks something of a bag; ticked twice, it is ticked once. */
-    void add(Bag bag, BagItem item, long personId) {
-        if (!of(bag).containsKey(item)) {
-            ticks.saveAndFlush(BagTickEntity.of(item, personId, clock.instant()));
+    /** Ticks something of a bag; ticked twice, it is ticked once; counted anew, the new number counts. */
+    void add(BagContents contents, BagItem item, Optional<Integer> counted, long personId) {
+        Optional<BagTickEntity> before = Optional.ofNullable(of(contents).get(item));
+        if (before.isPresent() && before.get().counted().equals(counted)) {
+            return;
         }
+        before.ifPresent(ticks::delete);
+        ticks.flush();
+        ticks.saveAndFlush(BagTickEntity.of(item, counted, personId, clock.instant()));
     }
 
     /** Takes a tick away, if there is one. */
-    void remove(Bag bag, BagItem item) {
-        ticks.deleteAll(Optional.ofNullable(of(bag).get(item)).map(List::of).orElse(List.of()));
+    void remove(BagContents contents, BagItem item) {
+        ticks.deleteAll(Optional.ofNullable(of(contents).get(item)).map(List::of).orElse(List.of()));
         ticks.flush();
     }
 }

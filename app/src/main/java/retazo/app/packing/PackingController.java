@@ -1,5 +1,6 @@
 package retazo.app.packing;
 
+import java.util.Optional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,6 +13,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.kits.prints.KitPairings;
 import retazo.app.kits.prints.PairingView;
 import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -20,6 +23,8 @@ import retazo.app.staff.SignedIn;
 @Controller
 @RequestMapping("/packing")
 class PackingController {
+
+    private static final int MOST_COUNTED = 10_000;
 
     private final PackingService packing;
     private final PackingList list;
@@ -46,11 +51,28 @@ class PackingController {
         return show(model, id, Faults.NONE);
     }
 
+    /** A label for each packet of a bag, to be printed and cut apart. */
+    @GetMapping("/bags/{id}/labels")
+    String labels(@PathVariable long id, Model model) {
+        PackingPages.BagPage bag = pages.bag(id);
+        if (bag.packets().isEmpty()) {
+            throw new NotFoundException("packet in bag", id);
+        }
+        model.addAttribute("page", bag);
+        model.addAttribute("prints", bag.prints());
+        return "packing/labels";
+    }
+
     @PostMapping("/bags/{id}/tick")
     String tick(
-            @PathVariable long id, @RequestParam BagItem.Kind kind, @RequestParam long item, @AuthenticationPrincipal SignedIn person,
-            Model model) {
-        return answer(packing.tick(id, new BagItem(kind, item), person.personId()), id, model);
+            @PathVariable long id, @RequestParam BagItem.Kind kind, @RequestParam long item,
+            @RequestParam(defaultValue = "") String counted,
+            @AuthenticationPrincipal SignedIn person, Model model) {
+        FieldReader reader = new FieldReader();
+        Optional<Integer> number = counted.isBlank() ? Optional.empty() : Optional.of(reader.number("counted", counted, 1, MOST_COUNTED));
+        return reader.anyProblem()
+                ? show(model, id, Faults.of(reader.problems().stream().map(problem -> problem.movedTo("")).toList(), words))
+                : answer(packing.tick(id, new BagItem(kind, item), number, person.personId()), id, model);
     }
 
     @PostMapping("/bags/{id}/untick")

@@ -57,11 +57,12 @@ class PackingList {
     }
 
     private String missing(Bag bag, Map<Long, Fabric> names) {
-        return words.list(missing(bag)
+        Stream<String> pieces = bag.piecesLeft() ? Stream.of(words.text("packing.list.pieces")) : Stream.empty();
+        return words.list(Stream.concat(missing(bag)
                 .map(line -> {
                     String name = requireNonNull(names.get(line.fabricId())).name();
                     return line.waits() ? words.text("packing.list.no-bolt", name) : name;
-                })
+                }), pieces)
                 .toList());
     }
 

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -17,20 +18,22 @@ import retazo.app.pictures.Ink;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Letters;
 import retazo.app.runs.book.PlannedCut;
-import retazo.app.runs.book.RunBook;
+import retazo.app.runs.packets.BagPacket;
+import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
+import retazo.core.packet.PacketWay;
 
 /** Puts one bag together as its page shows it. */
 @Service
 @Transactional(readOnly = true)
 class PackingPages {
 
-    private final RunBook book;
+    private final BagContentsBook contents;
     private final BagTicks ticks;
     private final KitBook kits;
     private final FabricService fabrics;
@@ -39,8 +42,9 @@ class PackingPages {
     private final Words words;
 
     PackingPages(
-            RunBook book, BagTicks ticks, KitBook kits, FabricService fabrics, StockService stock, GoodService goods, Words words) {
-        this.book = book;
+            BagContentsBook contents, BagTicks ticks, KitBook kits, FabricService fabrics, StockService stock, GoodService goods,
+            Words words) {
+        this.contents = contents;
         this.ticks = ticks;
         this.kits = kits;
         this.fabrics = fabrics;
@@ -71,21 +75,56 @@ class PackingPages {
     record PickView(long id, List<Letter> letters, Good good, int count, String ticked) {
     }
 
+    /**
+     * Packets of one content.
+     *
+     * @param name     of the block or the fabrics, in words; the label of one kind of piece
+     * @param toCount  how many pieces or packets are counted
+     * @param single  whether it is one packet, whose pieces are counted
+     * @param cut      whether all of it is cut
+     * @param counted  how many were counted; empty before
+     */
+    record PacketView(
+            long id, int number, String name, int times, int toCount, boolean single, List<PieceView> pieces, boolean cut,
+            Optional<Integer> counted, String ticked) {
+
+        /** How many pieces one of them holds. */
+        public int all() {
+            return pieces.stream().mapToInt(PieceView::count).sum();
+        }
+
+        public boolean isIn() {
+            return counted.map(number -> number == toCount).orElse(false);
+        }
+
+        public boolean isWrong() {
+            return counted.isPresent() && !isIn();
+        }
+    }
+
+    /** Pieces of one kind in a packet, in the colour of what they are cut from. */
+    record PieceView(String label, String what, FractionText size, String alike, int count, String from, Ink ink) {
+    }
+
     /** A bag against its list. */
-    record BagPage(Bag bag, Kit kit, List<LineView> lines, List<PickView> picks, List<Fabric> prints) {
+    record BagPage(Bag bag, Kit kit, List<LineView> lines, List<PickView> picks, List<PacketView> packets, List<Fabric> prints) {
 
         public int all() {
-            return lines.size() + picks.size();
+            return lines.size() + picks.size() + packets.size();
         }
 
         public long ticked() {
             return Stream.concat(lines.stream().map(LineView::ticked), picks.stream().map(PickView::ticked))
-                    .filter(ticked -> !ticked.isEmpty()).count();
+                    .filter(ticked -> !ticked.isEmpty()).count() + packets.stream().filter(PacketView::isIn).count();
+        }
+
+        public int pieces() {
+            return packets.stream().mapToInt(packet -> packet.times() * packet.all()).sum();
         }
 
         /** Whether so many of something counted go into it: what its kit takes today may be another number. */
         boolean takes(Good good, long count) {
-            return picks.stream().filter(pick -> pick.good().equals(good)).mapToLong(PickView::count).sum() == count;
+            return bag.picks().stream().filter(pick -> pick.goodId() == good.id()).mapToLong(Bag.Pick::count).sum() == count;
         }
 
         public boolean complete() {
@@ -94,12 +133,14 @@ class PackingPages {
     }
 
     BagPage bag(long bagId) {
-        Bag bag = book.bag(bagId);
+        BagContents found = contents.of(bagId);
+        Bag bag = found.bag();
         Map<Long, Fabric> byId = fabrics.byIds(bag.lines().stream().map(Bag.ClothLine::fabricId).toList());
         Map<Long, Bolt> bolts = stock.boltsById(
                 bag.lines().stream().flatMap(line -> line.cut().stream()).map(PlannedCut::boltId).collect(Collectors.toSet()));
-        Map<BagItem, String> ticked = ticks.words(bag);
-        List<LineView> lines = bag.lines().stream()
+        Map<BagItem, BagTickEntity> entities = ticks.of(found);
+        Map<BagItem, String> ticked = ticks.words(entities);
+        List<LineView> lines = found.lengths().stream()
                 .map(line -> new LineView(
                         line.id(),
                         Letter.of(line.letters(), Kit.ink(requireNonNull(byId.get(line.fabricId())))),
@@ -110,14 +151,41 @@ class PackingPages {
                         from(line, bolts),
                         ticked.getOrDefault(BagItem.line(line.id()), "")))
                 .toList();
-        return new BagPage(bag, kits.kit(bag.kitId()), lines, picks(bag, ticked), List.copyOf(byId.values()));
+        Map<Long, Good> precuts = goods.byIds(bag.picks().stream().map(Bag.Pick::goodId).toList());
+        List<PacketView> packets = found.packets().stream().map(packet -> {
+            BagItem item = BagItem.packet(packet.id());
+            return new PacketView(
+                    packet.id(), packet.position(), name(packet), packet.times(), packet.toCount(), packet.times() == 1,
+                    packet.pieces().stream().map(piece -> piece(piece, byId, precuts)).toList(), found.isCut(packet),
+                    Optional.ofNullable(entities.get(item)).flatMap(BagTickEntity::counted), ticked.getOrDefault(item, ""));
+        }).toList();
+        return new BagPage(bag, kits.kit(bag.kitId()), lines, picks(found.picks(), precuts, ticked), packets, List.copyOf(byId.values()));
     }
 
-    private List<PickView> picks(Bag bag, Map<BagItem, String> ticked) {
-        Map<Long, Good> byId = goods.byIds(bag.picks().stream().map(Bag.Pick::goodId).toList());
-        return bag.picks().stream()
+    private String name(BagPacket packet) {
+        BagPacket.Piece first = packet.pieces().get(0);
+        return packet.way() == PacketWay.PIECE
+                ? first.label().isEmpty() ? first.what() : first.label()
+                : words.text("packet." + packet.way(), packet.name());
+    }
+
+    private static PieceView piece(BagPacket.Piece piece, Map<Long, Fabric> fabrics, Map<Long, Good> goods) {
+        return piece.goodId().map(goods::get)
+                .map(good -> view(piece, good.name(), Kit.ink(good)))
+                .orElseGet(() -> {
+                    Fabric fabric = requireNonNull(fabrics.get(piece.fabricId().orElseThrow()));
+                    return view(piece, fabric.name(), Kit.ink(fabric));
+                });
+    }
+
+    private static PieceView view(BagPacket.Piece piece, String from, Ink ink) {
+        return new PieceView(piece.label(), piece.what(), FractionText.of(piece.cutSize()), piece.alike(), piece.count(), from, ink);
+    }
+
+    private static List<PickView> picks(List<Bag.Pick> picks, Map<Long, Good> goods, Map<BagItem, String> ticked) {
+        return picks.stream()
                 .map(pick -> {
-                    Good good = requireNonNull(byId.get(pick.goodId()));
+                    Good good = requireNonNull(goods.get(pick.goodId()));
                     return new PickView(
                             pick.id(), Letter.of(pick.letters(), Kit.ink(good)), good, pick.count(),
                             ticked.getOrDefault(BagItem.pick(pick.id()), ""));

@@ -1,8 +1,8 @@
 package retazo.app.packing;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -11,8 +11,10 @@ import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.packets.BagPacket;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
 import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
@@ -23,70 +25,93 @@ import retazo.core.measure.Problem;
 @Service
 public class PackingService {
 
+    private final BagContentsBook contents;
     private final BagTicks ticks;
     private final GoodService goods;
     private final RunService runs;
     private final RunBook book;
     private final KitShelf shelf;
+    private final Words words;
 
-    PackingService(BagTicks ticks, GoodService goods, RunService runs, RunBook book, KitShelf shelf) {
+    PackingService(BagContentsBook contents, BagTicks ticks, GoodService goods, RunService runs, RunBook book, KitShelf shelf,
+            Words words) {
+        this.contents = contents;
         this.ticks = ticks;
         this.goods = goods;
         this.runs = runs;
         this.book = book;
         this.shelf = shelf;
+        this.words = words;
     }
 
-    /** Ticks something of a bag, a length once it is cut; ticked twice, it is ticked once. */
+    /** Ticks something of a bag with all that belongs there. */
     @Transactional
     public Outcome<Long> tick(long bagId, BagItem item, long personId) {
-        Bag bag = locked(bagId);
+        return tick(bagId, item, Optional.empty(), personId);
+    }
+
+    /**
+     * Ticks something of a bag, once it is cut; ticked twice, it is ticked once.
+     *
+     * @param counted how many pieces or packets were counted; empty for as many as belong there
+     */
+    @Transactional
+    public Outcome<Long> tick(long bagId, BagItem item, Optional<Integer> counted, long personId) {
+        BagContents bag = locked(bagId);
         Optional<Problem> refused = refused(bag, item);
         if (refused.isPresent()) {
             return Outcome.refused(refused.get());
         }
-        ticks.add(bag, item, personId);
+        ticks.add(bag, item, item.kind() == BagItem.Kind.PACKET ? counted.or(() -> Optional.of(bag.toCount(item))) : Optional.empty(),
+                personId);
         return Outcome.done(bagId);
     }
 
     /** Takes a tick away while the bag is open. */
     @Transactional
     public Outcome<Long> untick(long bagId, BagItem item) {
-        Bag bag = locked(bagId);
-        if (!bag.isOpen()) {
-            return Outcome.refused(Problem.of("pack.not-open", bag.number()));
+        BagContents bag = locked(bagId);
+        if (!bag.bag().isOpen()) {
+            return Outcome.refused(Problem.of("pack.not-open", bag.bag().number()));
         }
         ticks.remove(bag, item);
         return Outcome.done(bagId);
     }
 
-    private static Optional<Problem> refused(Bag bag, BagItem item) {
-        boolean ready = isReady(bag, item);
+    /** A length is put in once it is cut, packets once all their pieces are; what is picked lies on the shelf. */
+    private static Optional<Problem> refused(BagContents contents, BagItem item) {
+        Bag bag = contents.bag();
         if (!bag.isOpen()) {
             return Optional.of(Problem.of("pack.not-open", bag.number()));
         }
-        return ready ? Optional.empty() : Optional.of(Problem.of("pack.not-cut", line(bag, item.id()).letters()));
-    }
-
-    /** Whether it can be put in: a length is cut, what is picked lies on the shelf. */
-    private static boolean isReady(Bag bag, BagItem item) {
         return switch (item.kind()) {
-            case LINE -> line(bag, item.id()).isCut();
-            case PICK -> pick(bag, item.id()).count() > 0;
+            case LINE -> {
+                Bag.ClothLine line = line(bag, item.id());
+                yield line.isCut() ? Optional.empty() : Optional.of(Problem.of("pack.not-cut", line.letters()));
+            }
+            case PICK -> {
+                pick(bag, item.id());
+                yield Optional.empty();
+            }
+            case PACKET -> {
+                BagPacket packet = contents.packet(item.id()).orElseThrow(() -> new NotFoundException("packet of the bag", item.id()));
+                yield contents.isCut(packet) ? Optional.empty() : Optional.of(Problem.of("pack.pieces-not-cut", packet.position()));
+            }
         };
     }
 
     /** Closes a bag whose every line is cut and ticked, and puts it on the shelf; done twice, it is there once. */
     @Transactional
     public Outcome<Long> done(long bagId, long personId) {
-        Bag bag = locked(bagId);
+        BagContents contents = locked(bagId);
+        Bag bag = contents.bag();
         if (bag.packed()) {
             return Outcome.done(bagId);
         }
         if (bag.leftOut()) {
             return Outcome.refused(Problem.of("pack.not-open", bag.number()));
         }
-        List<String> missing = missing(bag);
+        List<String> missing = missing(contents);
         if (!missing.isEmpty()) {
             return Outcome.refused(Problem.of("pack.missing", String.join(", ", missing)));
         }
@@ -112,21 +137,23 @@ public class PackingService {
         return goods.moveWith(pick.goodId(), -pick.count(), Reason.PICKED, entry, step).match(left -> Optional.empty(), Optional::of);
     }
 
-    /** The letters of lines that are not cut or not ticked, and the names of what is not picked. */
-    List<String> missing(Bag bag) {
-        Set<BagItem> ticked = ticks.of(bag).keySet();
-        return Stream.concat(
-                bag.lines().stream().filter(line -> !line.isCut() || !ticked.contains(BagItem.line(line.id())))
+    /** The letters of lines that are not cut or not ticked, the names of what is not picked, and the packets that are not whole. */
+    List<String> missing(BagContents bag) {
+        Map<BagItem, BagTickEntity> ticked = ticks.of(bag);
+        return Stream.of(
+                bag.lengths().stream().filter(line -> !line.isCut() || !bag.isIn(BagItem.line(line.id()), ticked))
                         .map(line -> line.letters().toString()),
-                bag.picks().stream().filter(pick -> !ticked.contains(BagItem.pick(pick.id())))
-                        .map(pick -> goods.good(pick.goodId()).name()))
-                .toList();
+                bag.picks().stream().filter(pick -> !bag.isIn(BagItem.pick(pick.id()), ticked))
+                        .map(pick -> goods.good(pick.goodId()).name()),
+                bag.packets().stream().filter(packet -> !bag.isCut(packet) || !bag.isIn(BagItem.packet(packet.id()), ticked))
+                        .map(packet -> words.text("pack.packet", packet.position())))
+                .flatMap(missing -> missing).toList();
     }
 
     /** The bag as it is once nobody else is at its run. */
-    private Bag locked(long bagId) {
+    private BagContents locked(long bagId) {
         runs.lockForCutting(book.bag(bagId).runId());
-        return book.bag(bagId);
+        return contents.of(bagId);
     }
 
     private static Bag.ClothLine line(Bag bag, long lineId) {

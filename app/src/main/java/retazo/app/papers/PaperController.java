@@ -43,7 +43,7 @@ class PaperController {
     @GetMapping("/kits/{id}/contents")
     String contents(@PathVariable long id, Model model) {
         Kit kit = kits.kit(id);
-        model.addAttribute("page", ContentsPage.of(works.work(kit), practice.practice().sellingUnit(), words));
+        model.addAttribute("page", ContentsPage.of(works.work(kit), practice.packets(), practice.practice().sellingUnit(), words));
         model.addAttribute("quilt", QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink));
         model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
         return "papers/contents";

@@ -28,6 +28,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.packet.PacketWay;
 import retazo.core.quilt.setting.Edges;
 
 /** The one row of settings of a shop. */
@@ -84,6 +85,10 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private Edges.CutBlocks.Cut halvedBlocks;
 
+    @Column(nullable = false)
+    @Enumerated(EnumType.STRING)
+    private PacketWay packets;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -98,10 +103,10 @@ class PracticeEntity {
     protected PracticeEntity() {
     }
 
-    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
+    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay packets) {
         PracticeEntity entity = new PracticeEntity();
         entity.id = ONLY;
-        entity.update(practice, notes, start);
+        entity.update(practice, notes, start, packets);
         return entity;
     }
 
@@ -113,7 +118,12 @@ class PracticeEntity {
         return new DrawingStart(halfSquares, halvedBlocks);
     }
 
-    void update(ShopPractice practice, PaperNotes notes, DrawingStart start) {
+    PacketWay packets() {
+        return packets;
+    }
+
+    void update(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay way) {
+        packets = way;
         halfSquares = start.halfSquares();
         halvedBlocks = start.halved();
         partialSeams = notes.partial();

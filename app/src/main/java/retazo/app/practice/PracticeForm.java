@@ -20,12 +20,13 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
+import retazo.core.packet.PacketWay;
 import retazo.core.quilt.setting.Edges;
 
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 public record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
-        @Nullable String layers, @Nullable String longStrips,
+        @Nullable String layers, @Nullable String longStrips, @Nullable String packets,
         @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable Papers papers, @Nullable Drawings drawings) {
 
     /** What the papers say, as chosen. */
@@ -48,14 +49,14 @@ public record PracticeForm(
         }
     }
 
-    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start) {
+    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay packets) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach(
                 (measure, length) -> texts.put(measure.key(), LengthParts.exactText(length, unitOf(measure, practice.sellingUnit()))));
         return new PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(),
                 practice.lay().mostSizes().map(String::valueOf).orElse("any"),
-                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(),
+                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(), packets.name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
                 Papers.of(notes), Drawings.of(start));
     }
@@ -69,6 +70,7 @@ public record PracticeForm(
         texts.put("mostSizes", Typed.text(mostSizes));
         texts.put("layers", Typed.text(layers));
         texts.put("longStrips", Typed.text(longStrips));
+        texts.put("packets", Typed.text(packets));
         texts.put("borderJoin", Typed.text(borderJoin));
         texts.put("bindingJoin", Typed.text(bindingJoin));
         texts.put("pressing", Typed.text(papersChosen().pressing()));
@@ -111,6 +113,11 @@ public record PracticeForm(
                 named(UnitKind.HALF_SQUARE.methods().toArray(UnitMethod[]::new), chosen.halfSquares(),
                         DrawingStart.CUSTOMARY.halfSquares()),
                 named(Edges.CutBlocks.Cut.values(), chosen.halvedBlocks(), DrawingStart.CUSTOMARY.halved()));
+    }
+
+    /** What a packet holds; pieces of one kind where nothing was chosen. */
+    PacketWay packetWay() {
+        return named(PacketWay.values(), packets, PacketWay.PIECE);
     }
 
     private static <E extends Enum<E>> E named(E[] all, @Nullable String name, E otherwise) {

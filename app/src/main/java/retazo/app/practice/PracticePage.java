@@ -13,6 +13,7 @@ import retazo.core.cloth.Join;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.LengthUnit;
+import retazo.core.packet.PacketWay;
 import retazo.core.quilt.setting.Edges;
 
 /** The settings, grouped by the work that they decide, with the mark of what is shown. */
@@ -78,7 +79,8 @@ public record PracticePage(List<Group> groups, String seen) {
                 case SELLING -> List.of();
                 case FLOOR -> List.of(
                         typed("layers", "practice.layers", form.layers()),
-                        typed("mostSizes", "practice.mostSizes", form.mostSizes()));
+                        typed("mostSizes", "practice.mostSizes", form.mostSizes()),
+                        choice("packets", form.packets(), "practice.packets.", PacketWay.values()));
             };
         }
 

@@ -8,6 +8,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.shared.Seen;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
+import retazo.core.packet.PacketWay;
 
 /** The shop's settings. A shop that has set nothing follows the customary practice. */
 @Service
@@ -36,10 +37,16 @@ public class PracticeService {
         return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toDrawingStart).orElse(DrawingStart.CUSTOMARY);
     }
 
+    /** What a packet of pieces holds. */
+    @Transactional(readOnly = true)
+    public PacketWay packets() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::packets).orElse(PacketWay.PIECE);
+    }
+
     /** The settings as a form shows them. */
     @Transactional(readOnly = true)
     PracticeForm form() {
-        return PracticeForm.of(practice(), notes(), drawingStart());
+        return PracticeForm.of(practice(), notes(), drawingStart(), packets());
     }
 
     /** Changes them as typed; refused when somebody else did since the form was shown. */
@@ -55,9 +62,10 @@ public class PracticeService {
                     }
                     PaperNotes notes = form.notes();
                     DrawingStart start = form.drawingStart();
+                    PacketWay packets = form.packetWay();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice, notes, start),
-                            () -> practices.save(PracticeEntity.of(practice, notes, start)));
+                            entity -> entity.update(practice, notes, start, packets),
+                            () -> practices.save(PracticeEntity.of(practice, notes, start, packets)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

@@ -8,19 +8,16 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
-import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagEntity;
 import retazo.app.runs.book.BagLeftOverEntity;
 import retazo.app.runs.book.BagLeftOverRepository;
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.BagLineRepository;
-import retazo.app.runs.book.BagPickEntity;
-import retazo.app.runs.book.BagPickRepository;
 import retazo.app.runs.book.BagRepository;
 import retazo.app.runs.book.RunEntity;
+import retazo.app.runs.packets.BagPacket;
 import retazo.app.runs.plan.RunBatches;
 import retazo.app.runs.plan.RunPlanning;
-import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.kit.BillLine;
 
@@ -30,20 +27,20 @@ class ConfirmedBags {
 
     private final BagRepository bags;
     private final BagLineRepository bagLines;
-    private final BagPickRepository picks;
+    private final BagPicks picks;
     private final BagLeftOverRepository leftOvers;
-    private final GoodService goods;
+    private final FrozenPackets packets;
     private final RunPlanning planning;
     private final RunService service;
 
     ConfirmedBags(
-            BagRepository bags, BagLineRepository bagLines, BagPickRepository picks, BagLeftOverRepository leftOvers, GoodService goods,
+            BagRepository bags, BagLineRepository bagLines, BagPicks picks, BagLeftOverRepository leftOvers, FrozenPackets packets,
             RunPlanning planning, RunService service) {
         this.bags = bags;
         this.bagLines = bagLines;
         this.picks = picks;
         this.leftOvers = leftOvers;
-        this.goods = goods;
+        this.packets = packets;
         this.planning = planning;
         this.service = service;
     }
@@ -55,6 +52,7 @@ class ConfirmedBags {
         for (int group = 0; group < works.size(); group++) {
             KitWork work = works.get(group);
             Kit kit = work.kit();
+            List<BagPacket> frozen = packets.of(work);
             for (int bag = 0; bag < plan.built().get(group); bag++) {
                 number++;
                 BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
@@ -64,8 +62,10 @@ class ConfirmedBags {
                     BillLine billed = work.bill().lines().get(line);
                     billed.asCut().map(cut -> keepCut(entity, position, work, cut))
                             .ifPresent(kept -> lineOf.put(bagKey.line(kept.fabricId()), kept));
-                    billed.asPicked().ifPresent(picked -> keepPick(entity, position, kit, picked));
+                    billed.asPicked().ifPresent(picked -> picks.keep(entity.id(), position, kit, picked));
                 }
+                packets.keep(entity.id(), frozen);
+                entity.piecesLeft(!frozen.isEmpty());
             }
         }
         bagLines.flush();
@@ -81,11 +81,5 @@ class ConfirmedBags {
         BagLineEntity line = bagLines.save(BagLineEntity.of(bag, position, fabricId, cut));
         work.leftOvers(cut.fabricCode()).forEach((good, count) -> leftOvers.save(BagLeftOverEntity.of(line.id(), good.id(), count)));
         return line;
-    }
-
-    private void keepPick(BagEntity bag, int position, Kit kit, BillLine.Picked picked) {
-        long goodId = requireNonNull(kit.goodsByCode().get(picked.code())).id();
-        Bag.Pick pick = picks.saveAndFlush(BagPickEntity.of(bag.id(), position, goodId, picked)).toPick();
-        goods.reserve(goodId, pick.count(), pick.owner());
     }
 }

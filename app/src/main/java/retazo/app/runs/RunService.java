@@ -1,6 +1,7 @@
 package retazo.app.runs;
 
 import java.time.Clock;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -77,11 +78,7 @@ public class RunService {
         if (!run.state().isOpen()) {
             return Outcome.refused(Problem.of("run.not-open"));
         }
-        Set<Long> begun = cuts.current(Set.of(runId)).stream()
-                .filter(PlannedCutEntity::isCut)
-                .flatMap(PlannedCutEntity::lines)
-                .map(line -> line.bag().id())
-                .collect(Collectors.toSet());
+        Set<Long> begun = new HashSet<>(planning.begun(runId));
         begun.addAll(cutWithBegun(runId, begun));
         List<BagEntity> left = bags.findByRunIdOrderByNumberAsc(runId).stream()
                 .filter(bag -> bag.isOpen() && !begun.contains(bag.id()))
@@ -140,6 +137,17 @@ public class RunService {
     @Transactional(propagation = Propagation.MANDATORY)
     public void putInQuestion(long plannedCutId) {
         planning.supersede(List.of(cut(plannedCutId)));
+    }
+
+    /**
+     * Pieces of a run were cut, or taken back.
+     *
+     * @param left the ids of its bags of which pieces are still to be cut
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markPieces(long runId, Set<Long> left) {
+        bags.findByRunIdOrderByNumberAsc(runId).forEach(bag -> bag.piecesLeft(left.contains(bag.id())));
+        settle(locked(runId));
     }
 
     /** A bag is packed and on the shelf, booked under this entry. */

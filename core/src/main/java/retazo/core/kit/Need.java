@@ -143,8 +143,14 @@ public record Need(List<RoleKey> roles, List<Use> uses, Amount amount) {
          *
          * @param plan   which of them are cut how; empty where the pattern says how many pieces each gives
          * @param prints which print goes where; empty where they are mixed freely
+         * @param pieces that come from them; none where only a number is printed
          */
-        record Units(Figure<Count> count, Optional<SheetPlan> plan, Optional<PrintPlan> prints) implements Amount {
+        record Units(
+                Figure<Count> count, Optional<SheetPlan> plan, Optional<PrintPlan> prints, List<SheetPiece> pieces) implements Amount {
+            public Units {
+                pieces = List.copyOf(pieces);
+            }
+
             @Override
             public Figure<?> headline() {
                 return count;

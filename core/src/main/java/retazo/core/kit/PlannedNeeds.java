@@ -169,32 +169,38 @@ final class PlannedNeeds {
         if (good.prints().rule().isPresent()) {
             return matched(good, good.prints().rule().get(), planned.flatMap(RoleFromPrecuts::cautious));
         }
+        Optional<SheetPlan> plan = planned.flatMap(RoleFromPrecuts::cautious);
         Figure<Count> all = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets);
         return NeedResult.of(need(new Need.Amount.Units(
-                PrecutUnits.of(request.key(), all, good), planned.flatMap(RoleFromPrecuts::cautious), Optional.empty())));
+                PrecutUnits.of(request.key(), all, good), plan, Optional.empty(), sheetPieces(good, plan))));
     }
 
     /** As many as the rule about its prints takes. */
     private NeedResult matched(KitGood good, PrintRule rule, Optional<SheetPlan> mixed) {
-        Map<String, LaidPiece> laid = mixed.stream().flatMap(plan -> plan.request().set().stream())
-                .collect(Collectors.toMap(LaidPiece::id, piece -> piece));
-        PrintNeeds prints = new PrintNeeds(request, good, rule, pieces().map(piece -> cutPiece(piece, good, laid)).toList());
+        List<SheetPiece> cut = sheetPieces(good, mixed);
+        PrintNeeds prints = new PrintNeeds(request, good, rule, cut);
         return prints.find().map(found -> {
             Figure<Count> all = Arithmetic.sumOfCounts(
                     request.key() + ".sheets", Label.of("precut.sheets"), printSheets(found.prints()));
             return NeedResult.of(need(new Need.Amount.Units(
                     PrecutUnits.matched(request.key(), all, good, found.packs(), rule.units()), found.plan(),
-                    Optional.of(found.prints()))));
+                    Optional.of(found.prints()), cut)));
         }).orElseGet(() -> NeedResult.impossible(prints.problems()));
     }
 
-    private static PrintNeeds.CutPiece cutPiece(PieceNeed piece, KitGood good, Map<String, LaidPiece> laid) {
+    private List<SheetPiece> sheetPieces(KitGood good, Optional<SheetPlan> plan) {
+        Map<String, LaidPiece> laid = plan.stream().flatMap(one -> one.request().set().stream())
+                .collect(Collectors.toMap(LaidPiece::id, piece -> piece));
+        return pieces().map(piece -> sheetPiece(piece, good, laid)).toList();
+    }
+
+    private static SheetPiece sheetPiece(PieceNeed piece, KitGood good, Map<String, LaidPiece> laid) {
         return piece.precut().filter(precut -> precut.kind() == good.kind())
-                .map(precut -> new PrintNeeds.CutPiece(
+                .map(precut -> new SheetPiece(
                         piece, Math.toIntExact(piece.count().value().value()), Optional.empty(), precut.perSheet()))
                 .orElseGet(() -> {
                     LaidPiece cut = requireNonNull(laid.get(piece.label()));
-                    return new PrintNeeds.CutPiece(piece, cut.count(), Optional.of(cut), 0);
+                    return new SheetPiece(piece, cut.count(), Optional.of(cut), 0);
                 });
     }
 

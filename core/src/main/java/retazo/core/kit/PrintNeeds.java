@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import retazo.core.cutting.strip.LaidPiece;
-import retazo.core.measure.Count;
 import retazo.core.measure.Problem;
 import retazo.core.precut.SheetPlan;
 import retazo.core.precut.SheetPlans;
@@ -21,7 +20,6 @@ import retazo.core.prints.PrintMatching;
 import retazo.core.prints.PrintPart;
 import retazo.core.prints.PrintUnit;
 import retazo.core.prints.PrintValue;
-import retazo.core.quilt.piece.PieceNeed;
 
 /**
  * What a rule about prints takes of one precut. A piece belongs to a unit where all of it go evenly over the units; what does not is cut
@@ -36,13 +34,9 @@ final class PrintNeeds {
     private final NeedRequest request;
     private final KitGood good;
     private final PrintRule rule;
-    private final List<CutPiece> pieces;
+    private final List<SheetPiece> pieces;
     private final SheetPlans plans;
     private final List<Problem> problems = new ArrayList<>();
-
-    /** A kind of piece: cut by a diagram, or as many from a sheet as the pattern lists. */
-    record CutPiece(PieceNeed need, int count, Optional<LaidPiece> laid, int perSheet) {
-    }
 
     /**
      * What the rule takes.
@@ -53,7 +47,7 @@ final class PrintNeeds {
     record Found(PrintPlan prints, int packs, Optional<SheetPlan> plan) {
     }
 
-    PrintNeeds(NeedRequest request, KitGood good, PrintRule rule, List<CutPiece> pieces) {
+    PrintNeeds(NeedRequest request, KitGood good, PrintRule rule, List<SheetPiece> pieces) {
         this.request = request;
         this.good = good;
         this.rule = rule;
@@ -100,11 +94,11 @@ final class PrintNeeds {
         return laid.isEmpty() && listed.isEmpty() ? Optional.empty() : Optional.of(new SheetSet(good.sheet(), laid, listed));
     }
 
-    private boolean isInUnits(CutPiece piece) {
+    private boolean isInUnits(SheetPiece piece) {
         return rule.partsOf(piece.need().role()) > 0 && piece.count() % rule.units() == 0;
     }
 
-    private int share(CutPiece piece) {
+    private int share(SheetPiece piece) {
         int parts = rule.partsOf(piece.need().role());
         return (piece.count() / rule.units() + parts - 1) / parts;
     }
@@ -183,7 +177,7 @@ final class PrintNeeds {
 
     private int free(Optional<SheetPlan> freely) {
         long listed = pieces.stream().filter(piece -> !isInUnits(piece) && piece.laid().isEmpty())
-                .mapToLong(piece -> new Count(piece.count()).inGroupsOf(new Count(piece.perSheet())).value()).sum();
+                .mapToLong(SheetPiece::sheets).sum();
         return Math.toIntExact(listed + freely.map(SheetPlan::sheets).orElse(0));
     }
 

@@ -61,7 +61,7 @@ final class PrintedNeeds {
                 ? units.get(0)
                 : Arithmetic.sumOfCounts(request.key() + ".units", Label.of("printed.units"), units);
         return good.prints().rule().map(rule -> matched(good, rule, all))
-                .orElseGet(() -> NeedResult.of(need(new Need.Amount.Units(all, Optional.empty(), Optional.empty()))));
+                .orElseGet(() -> NeedResult.of(need(new Need.Amount.Units(all, Optional.empty(), Optional.empty(), List.of()))));
     }
 
     /** As many as are printed, or more where their prints do not go together otherwise. */
@@ -73,7 +73,7 @@ final class PrintedNeeds {
                     Origin.craft("prints-together"));
             return NeedResult.of(need(new Need.Amount.Units(
                     Arithmetic.greatest(request.key() + ".most", Label.of("printed.units"), List.of(printed, together)), Optional.empty(),
-                    Optional.of(found.prints()))));
+                    Optional.of(found.prints()), List.of())));
         }).orElseGet(() -> NeedResult.impossible(prints.problems()));
     }
 

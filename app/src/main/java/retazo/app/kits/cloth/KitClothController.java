@@ -67,7 +67,7 @@ class KitClothController {
     }
 
     private String show(Kit kit, String code, KitClothPage.Asked asked, Faults faults, Model model) {
-        Optional<KitClothPage.Precut> precut = pages.precut(kit, code);
+        Optional<KitClothPage.Precut> precut = pages.precut(kit, code, asked.reason(), faults);
         if (precut.isPresent()) {
             model.addAttribute("page", precut.get());
             return "kits/precut";

@@ -85,11 +85,21 @@ record KitClothPage(Parts parts, String decided, String own, OneFabric cloth, Li
     }
 
     /**
+     * Whose instructions a kit follows.
+     *
+     * @param decided who chose it, in words; empty where nobody did
+     * @param reason  why it would be safe to change it, as typed
+     */
+    record Whose(String decided, Faults faults, String reason) {
+    }
+
+    /**
      * How the sheets of a precut are cut.
      *
      * @param inPlaceOf the cloth that it stands in place of
+     * @param whose     whose instructions the kit follows
      */
-    record Precut(Parts parts, Taken precut, Optional<Fabric> inPlaceOf) {
+    record Precut(Parts parts, Taken precut, Optional<Fabric> inPlaceOf, Whose whose) {
 
         public Kit kit() {
             return parts.kit();

@@ -41,14 +41,15 @@ class KitClothPages {
     }
 
     /** The page of the precut of a code, or of the first where the kit has no cloth; empty where the code is that of a cloth. */
-    Optional<KitClothPage.Precut> precut(Kit kit, String code) {
+    Optional<KitClothPage.Precut> precut(Kit kit, String code, String reason, Faults faults) {
         KitClothPage.Parts parts = KitClothPage.Parts.of(kit);
         return parts.precuts().stream().filter(one -> one.code().equals(code)).findFirst()
                 .or(() -> parts.fabrics().isEmpty() ? parts.precuts().stream().findFirst() : Optional.empty())
                 .map(good -> new KitClothPage.Precut(
                         parts, taken(kit, good, works.practiceOf(kit)),
                         kit.sources().precuts().entrySet().stream()
-                                .filter(own -> own.getValue().equals(good)).map(own -> kit.fabrics().get(own.getKey())).findFirst()));
+                                .filter(own -> own.getValue().equals(good)).map(own -> kit.fabrics().get(own.getKey())).findFirst(),
+                        new KitClothPage.Whose(clothWords.decided(kit), faults, reason)));
     }
 
     /** The page of the fabric of a code, or of the first. */

@@ -5,8 +5,14 @@ import java.util.Optional;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
-/** A bag with its frozen bill, and how far each line is. */
-public record Bag(long id, long runId, int number, long kitId, boolean packed, boolean leftOut, List<ClothLine> lines, List<Pick> picks) {
+/**
+ * A bag with its frozen bill, and how far each line is.
+ *
+ * @param piecesLeft whether pieces that the shop cuts for it are not all cut
+ */
+public record Bag(
+        long id, long runId, int number, long kitId, boolean packed, boolean leftOut, boolean piecesLeft, List<ClothLine> lines,
+        List<Pick> picks) {
 
     public Bag {
         lines = List.copyOf(lines);
@@ -43,8 +49,9 @@ public record Bag(long id, long runId, int number, long kitId, boolean packed, b
         }
     }
 
+    /** Whether its lengths are cut, and its pieces where the shop cuts them. */
     public boolean allCut() {
-        return lines.stream().allMatch(ClothLine::isCut);
+        return !piecesLeft && lines.stream().allMatch(ClothLine::isCut);
     }
 
     public boolean waits() {

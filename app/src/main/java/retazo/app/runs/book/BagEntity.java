@@ -45,6 +45,10 @@ public class BagEntity {
     @Column(nullable = false)
     private State state;
 
+    /** Whether pieces of it are still to be cut; kept with it, since lists ask for it. */
+    @Column(name = "pieces_left", nullable = false)
+    private boolean piecesLeft;
+
     @Column(name = "packed_at")
     private @Nullable Instant packedAt;
 
@@ -71,6 +75,14 @@ public class BagEntity {
         packedEntry = entry;
         packedBy = personId;
         packedAt = now;
+    }
+
+    public void piecesLeft(boolean left) {
+        piecesLeft = left;
+    }
+
+    public boolean isPiecesLeft() {
+        return piecesLeft;
     }
 
     public void leaveOut() {

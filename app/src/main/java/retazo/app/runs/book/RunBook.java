@@ -121,7 +121,7 @@ public class RunBook {
             BagEntity bag, List<BagLineEntity> lines, List<BagPickEntity> picks, Map<Long, PlannedCut> cutOfLine) {
         return new Bag(
                 bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
-                bag.state() == BagEntity.State.LEFT_OUT,
+                bag.state() == BagEntity.State.LEFT_OUT, bag.isPiecesLeft(),
                 lines.stream()
                         .map(line -> new Bag.ClothLine(
                                 line.id(), line.fabricId(), line.letters(), line.length(), line.into(),

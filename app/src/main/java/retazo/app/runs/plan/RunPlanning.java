@@ -36,17 +36,24 @@ public class RunPlanning {
     private final StockService stock;
     private final PracticeService practice;
     private final ReplanRepository asked;
+    private final BegunBags begunBags;
     private final Clock clock;
 
     RunPlanning(
             BagLineRepository lines, PlannedCutRepository cuts, StockService stock, PracticeService practice, ReplanRepository asked,
-            Clock clock) {
+            BegunBags begunBags, Clock clock) {
         this.lines = lines;
         this.cuts = cuts;
         this.stock = stock;
         this.practice = practice;
         this.asked = asked;
+        this.begunBags = begunBags;
         this.clock = clock;
+    }
+
+    /** The ids of the bags of a run that are begun: a length of theirs is cut, or pieces of their precuts are. */
+    public Set<Long> begun(long runId) {
+        return begunBags.of(runId);
     }
 
     /** Writes down that a run is to be planned again, with what happened to it. */
@@ -92,8 +99,7 @@ public class RunPlanning {
     }
 
     private Replan.Seen seen(long runId, List<BagLineEntity> open, Map<Long, Bolt> bolts) {
-        Set<Long> begun = cuts.current(List.of(runId)).stream().filter(PlannedCutEntity::isCut).flatMap(PlannedCutEntity::lines)
-                .map(line -> line.bag().id()).collect(Collectors.toSet());
+        Set<Long> begun = begun(runId);
         return new Replan.Seen(
                 open.stream().map(line -> new Replan.Line(
                         line.id(), line.bag().id(), line.bag().number(), begun.contains(line.bag().id()), line.fabricId(), line.length(),

@@ -46,9 +46,10 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
             SELECT count(*) FILTER (WHERE r.state = 'DRAFT') AS drafts, count(*) FILTER (WHERE p.waits) AS waiting,
                    count(*) FILTER (WHERE p.ready) AS ready,
                    count(*) FILTER (WHERE EXISTS (
-                       SELECT FROM planned_cut c WHERE c.run_id = r.id AND c.state = 'PLANNED')) AS "toCut"
+                       SELECT FROM planned_cut c WHERE c.run_id = r.id AND c.state = 'PLANNED') OR p.pieces) AS "toCut"
               FROM kit_run r CROSS JOIN LATERAL (
-                   SELECT bool_or(b.planned < b.lines) AS waits, bool_or(b.cut = b.lines) AS ready
+                   SELECT bool_or(b.planned < b.lines) AS waits, bool_or(b.cut = b.lines AND NOT b.pieces_left) AS ready,
+                          bool_or(b.pieces_left) AS pieces
                      FROM bag_progress b WHERE b.run_id = r.id AND b.state = 'OPEN') p
              WHERE r.state IN ('DRAFT', 'CONFIRMED', 'CUTTING', 'CUT')""", nativeQuery = true)
     ToDo toDo();

@@ -1,0 +1,30 @@
+package retazo.app.packing;
+
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.RunBook;
+import retazo.app.runs.packets.PacketBook;
+import retazo.app.runs.packets.PieceJobs;
+
+/** Reads what goes into bags. */
+@Component
+class BagContentsBook {
+
+    private final RunBook runs;
+    private final PacketBook packets;
+    private final PieceJobs jobs;
+
+    BagContentsBook(RunBook runs, PacketBook packets, PieceJobs jobs) {
+        this.runs = runs;
+        this.packets = packets;
+        this.jobs = jobs;
+    }
+
+    BagContents of(long bagId) {
+        Bag bag = runs.bag(bagId);
+        return new BagContents(bag, packets.of(bagId), jobs.done(Set.of(bag.runId())));
+    }
+}

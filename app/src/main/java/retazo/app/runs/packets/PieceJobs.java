@@ -1,0 +1,93 @@
+package retazo.app.runs.packets;
+
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How far the pieces of each source are cut. Whoever writes has locked the run. */
+@Service
+@Transactional(readOnly = true)
+public class PieceJobs {
+
+    private final PieceJobRepository jobs;
+    private final StackRecordRepository records;
+    private final Clock clock;
+
+    PieceJobs(PieceJobRepository jobs, StackRecordRepository records, Clock clock) {
+        this.jobs = jobs;
+        this.records = records;
+        this.clock = clock;
+    }
+
+    /** The stacks that were cut of a source, in order; without those that were taken back. */
+    public List<StackRecord> records(PieceSource source) {
+        return find(source).map(job -> records.findByJobIdAndUndoneFalseOrderByIdAsc(job.id())).orElse(List.of()).stream()
+                .map(StackRecordEntity::toRecord).toList();
+    }
+
+    /** Whether a stack of it was cut. */
+    public boolean isBegun(PieceSource source) {
+        return find(source).map(job -> job.isDone() || records.existsByJobIdAndUndoneFalse(job.id())).orElse(false);
+    }
+
+    /** Whether all its pieces are cut. */
+    public boolean isDone(PieceSource source) {
+        return find(source).map(PieceJobEntity::isDone).orElse(false);
+    }
+
+    /** The sources of runs whose pieces are all cut. */
+    public Set<PieceSource> done(Collection<Long> runIds) {
+        return runIds.isEmpty()
+                ? Set.of()
+                : jobs.findByRunIdIn(runIds).stream().filter(PieceJobEntity::isDone).map(PieceJobEntity::source)
+                        .collect(Collectors.toSet());
+    }
+
+    /** The sources of runs of which a stack was cut. */
+    public Set<PieceSource> begun(Collection<Long> runIds) {
+        return runIds.isEmpty()
+                ? Set.of()
+                : jobs.findByRunIdIn(runIds).stream().filter(job -> job.isDone() || records.existsByJobIdAndUndoneFalse(job.id()))
+                        .map(PieceJobEntity::source).collect(Collectors.toSet());
+    }
+
+    /** Writes down a stack. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keep(PieceSource source, StackRecord record) {
+        records.saveAndFlush(StackRecordEntity.of(opened(source).id(), record));
+    }
+
+    /** Takes back the last stack of a source, which is open again; false where there is none. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public boolean undoLast(PieceSource source) {
+        Optional<PieceJobEntity> job = find(source);
+        Optional<StackRecordEntity> last = job.flatMap(one -> records.findFirstByJobIdAndUndoneFalseOrderByIdDesc(one.id()));
+        last.ifPresent(StackRecordEntity::undo);
+        job.ifPresent(PieceJobEntity::open);
+        records.flush();
+        return last.isPresent();
+    }
+
+    /** All pieces of a source are cut. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markDone(PieceSource source, long personId) {
+        opened(source).done(personId, clock.instant());
+        jobs.flush();
+    }
+
+    private PieceJobEntity opened(PieceSource source) {
+        return find(source).orElseGet(() -> jobs.saveAndFlush(PieceJobEntity.of(source)));
+    }
+
+    private Optional<PieceJobEntity> find(PieceSource source) {
+        return source.cutId().flatMap(jobs::findByCutId).or(() -> source.precut().flatMap(
+                of -> jobs.findByRunIdAndKitIdAndGoodId(source.runId(), of.kitId(), of.goodId())));
+    }
+}
