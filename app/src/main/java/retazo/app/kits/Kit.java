@@ -177,9 +177,12 @@ public record Kit(
         return pattern.instructions(size.key().value()) != Instructions.PRINTED;
     }
 
-    /** Whether our own cutting page goes into the bag; another designer's measurements may not go out. */
-    public boolean hasCuttingPage() {
-        return instructions().haveOurPage();
+    /**
+     * Whether our own page goes into the bag, from which the top is made: with its cuts, or with its sewing only where the shop cuts the
+     * pieces; another designer's measurements may not go out.
+     */
+    public boolean hasOurPage() {
+        return instructions().haveOurPage() || isCutByTheShop() && isOurs() && knowsItsPieces();
     }
 
     /** Stands for all that its picture shows: the size of its version, and what each role is drawn in. */

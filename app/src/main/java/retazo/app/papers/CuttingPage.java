@@ -1,5 +1,6 @@
 package retazo.app.papers;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Need;
 import retazo.core.measure.LengthUnit;
+import retazo.core.packet.ShopPiece;
 import retazo.core.quilt.plan.QuiltPlan;
 
 /**
@@ -30,11 +32,12 @@ import retazo.core.quilt.plan.QuiltPlan;
  * @param finished the finished size, in words
  * @param seam     the seam allowance
  * @param notes    what the shop says beside the figures
- * @param fabrics  one section for each length in the bag
- * @param precuts  one section for each kind of precut in the bag
+ * @param fabrics  one section for each length in the bag that its maker cuts
+ * @param precuts  one section for each kind of precut in the bag that its maker cuts
+ * @param pieces   how many come cut, in packets
  */
 record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finished, LengthView seam, List<Section> fabrics,
-        List<PrecutSection> precuts, List<String> notes) {
+        List<PrecutSection> precuts, int pieces, List<String> notes) {
 
     /** A role's letter in its fabric. */
     record Letter(String letter, String name, Ink ink) {
@@ -78,21 +81,25 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
     static CuttingPage of(KitWork work, ShopPractice practice, PaperNotes notes, Words words) {
         Kit kit = work.kit();
         Map<Fabric, List<String>> letters = kit.lettersByFabric();
+        List<ShopPiece> pieces = work.shopPieces();
+        Map<String, Need> toCut = new LinkedHashMap<>(work.needs().byFabric());
+        toCut.keySet().removeAll(pieces.stream().map(ShopPiece::from).toList());
         return new CuttingPage(
                 kit,
                 new SewingPages(work, words).page(),
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 LengthView.cut(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),
-                work.needs().byFabric().entrySet().stream()
+                toCut.entrySet().stream()
                         .flatMap(entry -> letters.keySet().stream()
                                 .filter(fabric -> fabric.code().equals(entry.getKey()))
                                 .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
                         .toList(),
-                work.needs().byFabric().entrySet().stream()
+                toCut.entrySet().stream()
                         .flatMap(entry -> Optional.ofNullable(kit.goodsByCode().get(entry.getKey()))
                                 .flatMap(good -> precuts(good, entry.getValue(), work, words)).stream())
                         .toList(),
+                pieces.stream().mapToInt(ShopPiece::count).sum(),
                 notes.codes().stream().map(code -> words.text(code)).toList());
     }
 

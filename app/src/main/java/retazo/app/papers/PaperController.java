@@ -31,7 +31,7 @@ class PaperController {
     @GetMapping("/kits/{id}/cutting-page")
     String cuttingPage(@PathVariable long id, Model model) {
         Kit kit = kits.kit(id);
-        if (!kit.hasCuttingPage()) {
+        if (!kit.hasOurPage()) {
             throw new NotFoundException("cutting page of a kit that does not come with one", id);
         }
         model.addAttribute("page", CuttingPage.of(works.work(kit), practice.practice(), practice.notes(), words));

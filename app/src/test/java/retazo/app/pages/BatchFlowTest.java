@@ -15,6 +15,7 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
+import retazo.app.cutting.stacks.StackService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
@@ -27,6 +28,7 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.runs.packets.PieceSource;
 import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.Role;
@@ -92,6 +94,8 @@ class BatchFlowTest {
         assertThat(cut.bags()).hasToString("1, 2");
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofInches(45));
         assertThat(cuts.confirm(cut.id(), UUID.randomUUID(), 1)).isTrue();
+        assertThat(bags(run)).allMatch(Bag::piecesLeft).allMatch(Bag::begun);
+        Samples.done(samples.bean(StackService.class).recordAll(PieceSource.ofCut(run, cut.id()), Samples.entry()));
         assertThat(bags(run)).allMatch(Bag::allCut);
         assertThat(book.run(run).state()).isEqualTo(RunState.CUT);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(63));
@@ -155,8 +159,9 @@ class BatchFlowTest {
             cutter.page().waitForURL("**/cutting/pieces/**");
 
             assertThat(cutter.page().locator("#cloth-list").textContent()).contains("4 ×", "11 ×", "A1");
-            assertThat(cutter.page().locator("h1").textContent()).isEqualTo(fabric.name());
-            assertThat(cutter.page().locator(".cloth-figures").textContent()).contains("421/2", "2 stacks");
+            assertThat(cutter.page().locator("h1").textContent()).isEqualTo("Pieces of " + fabric.name());
+            assertThat(cutter.page().locator(".ticket-foot").textContent()).contains("421/2");
+            assertThat(cutter.page().locator(".ticket-step").textContent()).isEqualTo("stack 1 of 2");
         }
     }
 
@@ -210,7 +215,7 @@ class BatchFlowTest {
         long run = samples.run(thick, 2);
 
         assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + only(run).id()).body())
-                .contains("5 strips, in 3 stacks of up to 2 layers");
+                .contains("stack 1 of 3", "2 layers:");
         assertThat(Client.of(shop, "idris").get("/kits/" + thick + "/cloth?together=2").body()).contains("in 3 stacks of up to 2 layers");
     }
 

@@ -74,7 +74,7 @@ class MakersPageTest {
                 .filter(pattern -> pattern.about().ownDesign())
                 .flatMap(pattern -> kits(pattern).stream())
                 .map(id -> samples.bean(KitBook.class).kit(id))
-                .filter(kit -> kit.knowsItsPieces() && kit.hasCuttingPage())
+                .filter(kit -> kit.knowsItsPieces() && kit.instructions().haveOurPage())
                 .map(kit -> DynamicTest.dynamicTest(kit.name(), () -> follow(kit, maker)));
     }
 

@@ -1,7 +1,7 @@
 /**
  * Bags whose pieces the shop cuts: the packets that they hold, and how far the pieces of each cloth and precut are cut.
  *
- * <p>Entries: {@link retazo.app.runs.packets.PacketBook} and {@link retazo.app.runs.packets.PieceJobs}. May use {@code shared}.
+ * <p>Entries: {@link retazo.app.runs.packets.PacketBook} and {@link retazo.app.runs.packets.PieceJobs}. Uses no other room.
  */
 @NamedInterface("packets")
 @NullMarked
