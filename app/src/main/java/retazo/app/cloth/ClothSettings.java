@@ -2,11 +2,14 @@ package retazo.app.cloth;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.practice.MarginText;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.SellingSteps;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
@@ -28,8 +31,27 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
     /** The practice with what was typed; problems at their fields, and then as the shop has it. */
     public ShopPractice practice(ShopPractice shop, FieldReader reader) {
         ShopPractice tried = with(shop, PracticeMeasure.SQUARING, squaring, "squaring", LengthUnit.INCH, reader);
-        ShopPractice stepped = with(tried, PracticeMeasure.SELLING_STEP, step, "step", shop.sellingUnit(), reader);
+        ShopPractice stepped = stepped(tried, reader);
         return Typed.text(margin).isEmpty() ? stepped : stepped.with(MarginText.read("margin", margin, shop.sellingUnit(), reader));
+    }
+
+    /** One step, or two with a comma between; with one the shop's second is left out. */
+    private ShopPractice stepped(ShopPractice shop, FieldReader reader) {
+        String[] typed = Typed.text(step).split("[,;]", 2);
+        if (typed[0].isBlank()) {
+            return shop;
+        }
+        ShopPractice first = with(shop, PracticeMeasure.SELLING_STEP, typed[0], "step", shop.sellingUnit(), reader)
+                .with(PracticeMeasure.OTHER_SELLING_STEP, Length.ZERO);
+        return typed.length < 2
+                ? first
+                : with(first, PracticeMeasure.OTHER_SELLING_STEP, typed[1], "step", shop.sellingUnit(), reader);
+    }
+
+    private static String steps(ShopPractice shop) {
+        SellingSteps steps = shop.sellingSteps();
+        return Stream.concat(Stream.of(steps.step()), steps.other().stream())
+                .map(one -> LengthParts.exactText(one.value(), shop.sellingUnit())).collect(Collectors.joining(", "));
     }
 
     /** The usable width typed, if there is one that can be. */
@@ -65,7 +87,7 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
         return Map.of(
                 "width", shown(width, usableWidth, LengthUnit.INCH),
                 "squaring", shown(squaring, shop.length(PracticeMeasure.SQUARING), LengthUnit.INCH),
-                "step", shown(step, shop.length(PracticeMeasure.SELLING_STEP), shop.sellingUnit()),
+                "step", Typed.text(step).isEmpty() ? steps(shop) : Typed.text(step),
                 "margin", Typed.text(margin).isEmpty() ? MarginText.write(shop.margin(), shop.sellingUnit()) : Typed.text(margin));
     }
 

@@ -74,7 +74,7 @@ public record ClothView(
     }
 
     private static String margin(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {
-        Length without = chosen.plan().soldWithoutMargin(asked.practice().length(PracticeMeasure.SELLING_STEP));
+        Length without = chosen.plan().soldWithoutMargin(asked.practice().sellingSteps());
         return without.isShorterThan(chosen.sell().value())
                 ? words.text("laid.margin", LengthView.of(without, asked.practice().sellingUnit()).plain())
                 : "";

@@ -8,7 +8,6 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
 import retazo.core.cloth.LongLay;
-import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
@@ -65,7 +64,7 @@ public final class ClothWays {
     }
 
     private List<Alternative> all(Need.Amount.Cloth planned, Need.Amount.Cloth alone) {
-        Figure<Length> rounded = alone.plan().roundedParts(asked.practice().figure(PracticeMeasure.SELLING_STEP));
+        Figure<Length> rounded = alone.plan().roundedParts(asked.practice().sellingSteps());
         boolean together = asked.instructions().arePlanned();
         List<Alternative> ways = new ArrayList<>();
         ways.add(cloth("rounded", rounded.value(), rounded.value(), false, Optional.empty()));

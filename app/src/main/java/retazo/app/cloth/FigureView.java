@@ -23,7 +23,8 @@ public record FigureView(
 
     private static final String SIZES = "sizes.";
     private static final Pattern STRIP = Pattern.compile("\\.strip(\\d+)(?:\\.|$)");
-    private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep");
+    private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep", "practice.otherSellingStep",
+            "cloth.step");
 
     public static FigureView of(Figure<?> figure, Words words, LengthUnit sellingUnit) {
         LengthUnit unit = IN_SELLING_UNIT.contains(figure.label().code()) ? sellingUnit : LengthUnit.INCH;

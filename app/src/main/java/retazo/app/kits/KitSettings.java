@@ -1,6 +1,7 @@
 package retazo.app.kits;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -66,7 +67,8 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
     /** What of a practice differs from another one, but for the usable width, which is first its fabric's. */
     public static KitSettings between(ShopPractice shop, ShopPractice wanted) {
         Map<PracticeMeasure, Length> measures = new EnumMap<>(PracticeMeasure.class);
-        for (PracticeMeasure measure : new PracticeMeasure[] {PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP}) {
+        for (PracticeMeasure measure : List.of(
+                PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP)) {
             if (!shop.length(measure).equals(wanted.length(measure))) {
                 measures.put(measure, wanted.length(measure));
             }

@@ -88,9 +88,8 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
         boolean byTheBag = !kit.leftOvers().takenOf(kit.fabric(fabricCode).id()).isEmpty() || !leftOvers(fabricCode).isEmpty();
         return byTheBag || bags > ClothBatch.MOST_KITS
                 ? Optional.empty()
-                : together(fabricCode, bags).filter(batch -> batch.saved().isPositive()).map(batch -> practice.margin().toSell(
-                        batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together(),
-                        practice.figure(PracticeMeasure.SELLING_STEP)).value());
+                : together(fabricCode, bags).filter(batch -> batch.saved().isPositive()).map(batch -> practice.toSell(
+                        batch.together().key() + ".sell", Label.of("cloth.sell"), batch.together()).value());
     }
 
     /** What the shop cuts for one bag; nothing where its maker does. */

@@ -61,7 +61,6 @@ class PieceKitFlowTest {
             designer.page().locator("[name='bags[" + kit + "]']").fill("1");
             designer.press("See what stock gives");
             designer.press("Confirm and reserve");
-            assertThat(designer.text()).contains("reserved");
         }
         Bag bag = runs.open().stream().map(run -> runs.bags(Set.of(run.id())).get(run.id())).flatMap(List::stream)
                 .filter(one -> one.kitId() == kit).findFirst().orElseThrow();

@@ -38,6 +38,8 @@ public enum PracticeMeasure {
     BACKING_OVERAGE("backingOverage", Length.ZERO, Length.ofInches(12)),
     /** Lengths are sold in whole steps of this: 1/8 yd by default. */
     SELLING_STEP("sellingStep", Length.ofMillimetres(1), Length.ofYards(2, 1)),
+    /** A second step in which lengths are sold, such as a third of a yard beside eighths; none by default. */
+    OTHER_SELLING_STEP("otherSellingStep", Length.ZERO, Length.ofYards(2, 1)),
     /** A rest this long or longer can be sold: 1/2 yd by default. */
     SHORTEST_REMNANT("shortestRemnant", Length.ofInches(1), Length.ofYards(3, 1)),
     /** A rest up to this long counts as nothing left: 2 in by default. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.cloth.SellingSteps;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -45,19 +46,19 @@ public record ClothPlan(
     }
 
     /** What would be sold without any margin: a maker then has nothing to spare but the rounding. */
-    public Length soldWithoutMargin(Length sellingStep) {
-        return exact.value().roundedUpTo(sellingStep);
+    public Length soldWithoutMargin(SellingSteps steps) {
+        return steps.roundedUp(exact.value());
     }
 
     /** What a worksheet sells: each line and the squaring rounded up to the selling step by itself, and the rounded lengths added. */
-    public Figure<Length> roundedParts(Figure<Length> sellingStep) {
+    public Figure<Length> roundedParts(SellingSteps steps) {
         String key = exact.key() + ".rounded";
         List<Figure<Length>> parts = new ArrayList<>();
         for (ClothLine line : lines) {
-            parts.add(Arithmetic.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), line.length(), sellingStep));
+            parts.add(steps.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), line.length()));
         }
         if (!squaring.value().isZero()) {
-            parts.add(Arithmetic.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), squaring, sellingStep));
+            parts.add(steps.roundedUp(key + (parts.size() + 1), Label.of("cloth.roundedPart"), squaring));
         }
         return Arithmetic.sum(key, Label.of("cloth.roundedParts"), parts);
     }

@@ -108,9 +108,7 @@ final class PlannedNeeds {
         if (cloth.exact().value().isZero()) {
             return cloth.exact().named(request.key() + ".sell", Label.of("cloth.sell"));
         }
-        return request.practice().margin().toSell(
-                request.key() + ".sell", Label.of("cloth.sell"), cloth.exact(),
-                request.practice().figure(PracticeMeasure.SELLING_STEP));
+        return request.practice().toSell(request.key() + ".sell", Label.of("cloth.sell"), cloth.exact());
     }
 
     /** Quarters or eighths cut off the bolt; they give everything or do not serve. */
@@ -125,8 +123,8 @@ final class PlannedNeeds {
         return cut.map(quarters -> {
             Figure<Count> sheets = Arithmetic.sumOfCounts(request.key() + ".sheets", Label.of("precut.sheets"), sheets(quarters.plan()));
             Figure<Length> exact = ShopCut.length(request.key() + ".exact", Label.of("precut.shopCut"), sheets, kind);
-            Figure<Length> sell = Arithmetic.roundedUp(
-                    request.key() + ".sell", Label.of("cloth.sell"), exact, request.practice().figure(PracticeMeasure.SELLING_STEP));
+            Figure<Length> sell = request.practice().sellingSteps().roundedUp(
+                    request.key() + ".sell", Label.of("cloth.sell"), exact);
             return NeedResult.of(need(new Need.Amount.Quarters(kind, quarters.plan(), fabric.usableWidth(), sheets, exact, sell)));
         }).orElseGet(() -> NeedResult.impossible(List.of(Problem.of("kit.not-from-quarters", letters(), fabric.code()))));
     }

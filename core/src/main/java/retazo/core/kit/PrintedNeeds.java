@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import retazo.core.cloth.PracticeMeasure;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -42,8 +41,8 @@ final class PrintedNeeds {
             return NeedResult.impossible(problems);
         }
         Figure<Length> exact = Arithmetic.sum(request.key() + ".exact", Label.of("printed.length"), lengths);
-        Figure<Length> sell = Arithmetic.roundedUp(
-                request.key() + ".sell", Label.of("printed.sell"), exact, request.practice().figure(PracticeMeasure.SELLING_STEP));
+        Figure<Length> sell = request.practice().sellingSteps().roundedUp(
+                request.key() + ".sell", Label.of("printed.sell"), exact);
         return NeedResult.of(new Need(
                 request.roles(), uses(), new Need.Amount.PrintedCloth(fabric.usableWidth(), exact, sell, into())));
     }

@@ -3,7 +3,9 @@ package retazo.core.verdict;
 import java.util.Optional;
 import java.util.Set;
 import retazo.core.cloth.Margin;
+import retazo.core.cloth.SellingSteps;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.quilt.setting.Use;
 
@@ -35,20 +37,34 @@ record Basis(
         OTHER_SEAMS
     }
 
-    /** To which step, and whether to the nearest. */
-    record Rounding(Length step, boolean nearest) {
+    /**
+     * To which step, and whether to the nearest.
+     *
+     * @param other a second step, of which the nearer above counts
+     */
+    record Rounding(Length step, Optional<Length> other, boolean nearest) {
+
+        static Rounding up(Length step) {
+            return new Rounding(step, Optional.empty(), false);
+        }
+
+        static Rounding toNearest(Length step) {
+            return new Rounding(step, Optional.empty(), true);
+        }
+
         Length of(Length length) {
-            if (!nearest) {
-                return length.roundedUpTo(step);
-            }
             Length up = length.roundedUpTo(step);
-            return up.minus(length).times(2).isLongerThan(step) ? up.minus(step) : up;
+            if (nearest) {
+                return up.minus(length).times(2).isLongerThan(step) ? up.minus(step) : up;
+            }
+            return other.map(length::roundedUpTo).filter(second -> second.isShorterThan(up)).orElse(up);
         }
     }
 
-    static Basis of(ShopPractice practice, Length step) {
+    static Basis of(ShopPractice practice, SellingSteps steps) {
         return new Basis(
-                practice, true, Pieces.AS_THEY_ARE, Set.of(), Optional.empty(), new Margin.None(), new Rounding(step, false));
+                practice, true, Pieces.AS_THEY_ARE, Set.of(), Optional.empty(), new Margin.None(),
+                new Rounding(steps.step().value(), steps.other().map(Figure::value), false));
     }
 
     Basis with(ShopPractice other) {

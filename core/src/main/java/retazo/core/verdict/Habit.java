@@ -77,8 +77,8 @@ record Habit(Label label, Set<Use.Place> touches, UnaryOperator<Basis> apply) {
     static List<Habit> roundings(Length shopStep) {
         List<Habit> habits = new ArrayList<>();
         STEPS.stream().filter(step -> !step.equals(shopStep)).forEach(step -> habits.add(
-                of(basis -> basis.with(new Basis.Rounding(step, false)), "step", step)));
-        NEAREST.forEach(step -> habits.add(of(basis -> basis.with(new Basis.Rounding(step, true)), "nearest", step)));
+                of(basis -> basis.with(Basis.Rounding.up(step)), "step", step)));
+        NEAREST.forEach(step -> habits.add(of(basis -> basis.with(Basis.Rounding.toNearest(step)), "nearest", step)));
         return habits;
     }
 }

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
@@ -58,7 +57,7 @@ public final class PrintedLengths {
         this.table = table;
         this.practice = design.practice(shopPractice);
         this.work = new LengthWork(plain(design));
-        this.shop = Basis.of(practice, shopPractice.length(PracticeMeasure.SELLING_STEP));
+        this.shop = Basis.of(practice, shopPractice.sellingSteps());
         this.candidates = candidates(shop);
     }
 

@@ -50,9 +50,9 @@ import retazo.core.measure.Length;
 /**
  * Three bags of 96 squares of 3 1/2 off a bolt and 144 of 4 1/2 out of 36 ten-inch squares, four from each.
  *
- * <p>A bag takes nine strips on 40 in, eight with eleven squares and one with eight: 32 1/2 in with squaring, 34.1 with 5 %, so 36 in. Three
- * bags squared once take 95 1/2 in, 100.3 with 5 %, so 103 1/2 in: 24 strips with eleven, which are 6 stacks of four layers, and three with
- * eight. 108 sheets are 27 stacks.
+ * <p>A bag takes nine strips on 40 in, eight with eleven squares and one with eight: 32 1/2 in with squaring, 34.1 with 5 %, so 36 in.
+ * Three bags squared once take 95 1/2 in, 100.3 with 5 %, so 103 1/2 in: 24 strips with eleven, which are 6 stacks of four layers, and
+ * three with eight. 108 sheets are 27 stacks.
  */
 @Tag("slow")
 @ExtendWith(TestShop.class)
