@@ -28,6 +28,7 @@ import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.piece.CutCount;
 import retazo.core.quilt.piece.CutForm;
 import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.piece.CutListCheck;
 import retazo.core.quilt.piece.PrecutSource;
 import retazo.core.quilt.setting.Use;
 import retazo.core.quilt.size.QuiltSize;
@@ -77,6 +78,7 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
             if (!reader.anyProblem()) {
                 new DesignCheck(roles, sizes, table, Optional.of(list), drawing, plannedFrom, overrides).problems()
                         .forEach(problem -> reader.add(placed(problem)));
+                new CutListCheck(list, sizes).setProblems().forEach(problem -> reader.add(placed(problem)));
             }
             return new CutListDraft(
                     reader.anyProblem()

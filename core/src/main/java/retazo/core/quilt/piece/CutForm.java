@@ -128,12 +128,25 @@ public sealed interface CutForm {
         }
     }
 
-    /** A strip of a set, counted in the segments that are cut from the set. */
-    record SetStrip(String setLabel, Length stripWidth, Length segment) implements CutForm {
+    /**
+     * Strips of a set, counted in the segments that are cut from the set.
+     *
+     * @param strips how many such strips each set has, 1 or more
+     */
+    record SetStrip(String setLabel, int strips, Length stripWidth, Length segment) implements CutForm {
+
+        public static final int MOST_STRIPS = 60;
+
+        public SetStrip {
+            if (strips < 1 || strips > MOST_STRIPS) {
+                throw new IllegalArgumentException("A set has 1 to " + MOST_STRIPS + " strips of a kind, not " + strips + ".");
+            }
+        }
+
         @Override
         public PieceShape shape(Typed typed) {
             Figure<Count> once = Figure.given(
-                    typed.key() + ".times", Label.of("unit.stripsPerSet"), Count.ONE, Origin.pattern("cutList"));
+                    typed.key() + ".times", Label.of("unit.stripsPerSet"), new Count(strips), Origin.pattern("cutList"));
             return new PieceShape.SetStrip(
                     typed.length("stripWidth", stripWidth), typed.length("segment", segment), typed.practice().stripSetLoss(), once,
                     setLabel + "." + typed.key(), typed.setRoles());
@@ -141,7 +154,8 @@ public sealed interface CutForm {
 
         @Override
         public String text() {
-            return "set " + setLabel + ": strip " + plain(stripWidth) + ", segment " + plain(segment);
+            return "set " + setLabel + ": " + (strips == 1 ? "strip " : strips + " strips ") + plain(stripWidth) + ", segment "
+                    + plain(segment);
         }
 
         @Override
@@ -161,13 +175,17 @@ public sealed interface CutForm {
 
     /**
      * Reads a typed piece: {@code 2 1/2 x 4 1/2}, {@code 2 1/2 x 4 1/2 from 2 1/2 strips}, {@code 3 7/8 cut once},
-     * {@code 4 1/4 cut twice}, {@code strip 2 1/2} or {@code set S: strip 2 1/2, segment 2}. Empty where it is none of these.
+     * {@code 4 1/4 cut twice}, {@code strip 2 1/2}, {@code set S: strip 2 1/2, segment 2} or {@code set S: 3 strips 2 1/2, segment 2}.
+     * Empty where it is none of these.
      */
     static Optional<CutForm> read(String typed) {
         String text = typed.strip().replaceAll("\\s+", " ");
         Matcher set = Forms.SET.matcher(text);
         if (set.matches()) {
-            return both(set.group(2), set.group(3)).map(sizes -> new SetStrip(set.group(1), sizes.get(0), sizes.get(1)));
+            int strips = Optional.ofNullable(set.group(2)).map(Integer::parseInt).orElse(1);
+            return strips < 1 || strips > SetStrip.MOST_STRIPS
+                    ? Optional.empty()
+                    : both(set.group(3), set.group(4)).map(sizes -> new SetStrip(set.group(1), strips, sizes.get(0), sizes.get(1)));
         }
         Matcher strip = Forms.STRIP.matcher(text);
         if (strip.matches()) {
@@ -203,7 +221,7 @@ public sealed interface CutForm {
     /** The forms of a typed piece. */
     final class Forms {
         private static final Pattern SET = Pattern.compile(
-                "(?i)set ([A-Za-z0-9]{1,12}):? ?strip (.+?), ?segments? (.+)");
+                "(?i)set ([A-Za-z0-9]{1,12}):? ?(?:(\\d{1,3}) )?strips? (?:of )?(.+?), ?segments? (?:of )?(.+)");
         private static final Pattern STRIP = Pattern.compile("(?i)strips? (.+)");
         private static final Pattern TRIANGLES = Pattern.compile("(?i)(.+?),? (?:cut )?(once|twice)");
         private static final Pattern RECTANGLE = Pattern.compile("(?i)(.+?) ?[x×] ?(.+?)(?:,? from (.+?)(?: strips?)?)?");

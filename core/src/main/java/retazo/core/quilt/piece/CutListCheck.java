@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -39,6 +40,35 @@ public record CutListCheck(CutList list, List<QuiltSize> sizes) {
             lineProblems("lines." + i, list.lines().get(i), labels, keys, problems);
             segmentProblem("lines." + i, list.lines().get(i), segments, problems);
         }
+        return problems;
+    }
+
+    /**
+     * What is odd about strip sets, which is no reason not to read a list but to ask whoever types it: every strip of a set is in each of
+     * its segments, so all its lines count the same; and a set of one strip is sewn of nothing. "3 strips sewn together, 24 segments"
+     * typed as one line of 72 comes out short of a set.
+     */
+    public List<Problem> setProblems() {
+        List<Problem> problems = new ArrayList<>();
+        Map<String, Integer> first = new LinkedHashMap<>();
+        Map<String, Integer> strips = new HashMap<>();
+        for (int i = 0; i < list.lines().size(); i++) {
+            int line = i;
+            if (list.lines().get(i).form() instanceof CutForm.SetStrip set) {
+                strips.merge(set.setLabel(), set.strips(), Integer::sum);
+                int before = first.getOrDefault(set.setLabel(), line);
+                sizes.stream().filter(size -> !list.count(before, size).equals(list.count(line, size))).findFirst()
+                        .ifPresent(size -> problems.add(Problem.at(
+                                "lines." + line + ".piece", "cutList.set-counts-differ", set.setLabel(), list.count(before, size).value(),
+                                list.count(line, size).value(), size.name())));
+                first.putIfAbsent(set.setLabel(), line);
+            }
+        }
+        first.forEach((set, line) -> {
+            if (strips.getOrDefault(set, 0) == 1) {
+                problems.add(Problem.at("lines." + line + ".piece", "cutList.set-of-one", set));
+            }
+        });
         return problems;
     }
 

@@ -23,6 +23,7 @@ import retazo.core.quilt.finish.BackingSheet;
 import retazo.core.quilt.finish.BindingStrip;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.piece.CutListCheck;
 import retazo.core.quilt.piece.PieceNeed;
 import retazo.core.quilt.piece.PieceNeeds;
 import retazo.core.quilt.setting.LayoutRequest;
@@ -104,7 +105,7 @@ public final class QuiltPlanner {
                             request, finishing, finished.get(), practice.figure(PracticeMeasure.BINDING_WIDTH)))).stream().toList(),
                     list.backing().flatMap(role -> around.map(request -> BackingSheet.behind(
                             request, role, finished.get(), practice.figure(PracticeMeasure.BACKING_OVERAGE)))).stream().toList(),
-                    List.of(), warnings(pieces));
+                    List.of(), setWarnings(design, warnings(pieces)));
         }
 
         QuiltPlan planTable() {
@@ -124,6 +125,12 @@ public final class QuiltPlanner {
         }
 
         /** Sizes that no line of the ruler marks: rounding one would change the block, so it is only told. */
+        private static List<Problem> setWarnings(QuiltDesign design, List<Problem> warnings) {
+            List<Problem> all = new ArrayList<>(warnings);
+            design.cutList().ifPresent(list -> all.addAll(new CutListCheck(list, design.sizes()).setProblems()));
+            return all;
+        }
+
         private List<Problem> warnings(List<PieceNeed> pieces) {
             Length step = practice.length(PracticeMeasure.CUTTING_STEP);
             List<Problem> warnings = new ArrayList<>();

@@ -1,5 +1,6 @@
 package retazo.core.quilt.piece;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
@@ -155,6 +156,41 @@ class CutListTest {
                 tuple("lines.2.counts", "size.unknown"),
                 tuple("lines.3.each", "cutList.count-limits"),
                 tuple("lines.5.piece", "cutList.segments-differ"));
+    }
+
+    /**
+     * Three strips of 2 1/2 sewn together, 24 segments of 5 1/2: seven segments to a set on 40 in, so 4 sets and 12 strips. As three lines
+     * of one strip the same; as one line of 72 it would be 11 strips, which is told.
+     */
+    @Test
+    void a_strip_set_is_one_entry_with_its_strips() {
+        CutForm three = CutForm.read("set S: 3 strips 2 1/2, segments 5 1/2").orElseThrow();
+        assertThat(three).isEqualTo(new CutForm.SetStrip("S", 3, Length.parse("2 1/2"), Length.parse("5 1/2")));
+        assertThat(CutForm.read(three.text())).contains(three);
+        assertThat(CutForm.read("set S: 0 strips 2 1/2, segments 5 1/2")).isEmpty();
+
+        assertThat(strips(line(REED, three.text(), new CutCount.PerQuilt(24)))).isEqualTo(12);
+        CutList.Line one = line(REED, "set S: strip 2 1/2, segment 5 1/2", new CutCount.PerQuilt(24));
+        assertThat(strips(one, one, one)).isEqualTo(12);
+        assertThat(setProblems(one, one, one)).isEmpty();
+        assertThat(setProblems(line(REED, three.text(), new CutCount.PerQuilt(24)))).isEmpty();
+        assertThat(setProblems(line(REED, "set S: strip 2 1/2, segment 5 1/2", new CutCount.PerQuilt(72))))
+                .extracting(Problem::place, Problem::code).containsExactly(tuple("lines.0.piece", "cutList.set-of-one"));
+        assertThat(setProblems(one, line(MUD, "set S: strip 2 1/2, segment 5 1/2", new CutCount.PerQuilt(48))))
+                .extracting(Problem::place, Problem::code).containsExactly(tuple("lines.1.piece", "cutList.set-counts-differ"));
+    }
+
+    private static long strips(CutList.Line... lines) {
+        List<CutList.Line> all = new ArrayList<>(List.of(lines));
+        all.add(line(MUD, "3 x 3", new CutCount.PerQuilt(1)));
+        QuiltDesign design = design(new CutList(List.of(), all, Optional.empty(), Optional.empty()));
+        Need reed = requireNonNull(new Needs(PRACTICE, Instructions.OURS).byRole(design, plan(design, 1)).byFabric().get("reed"));
+        return reed.cloth().orElseThrow().plan().lines().stream().mapToLong(line -> line.strips().value().value()).sum();
+    }
+
+    private static List<Problem> setProblems(CutList.Line... lines) {
+        return new CutListCheck(new CutList(List.of(), List.of(lines), Optional.empty(), Optional.empty()),
+                design(list(Optional.empty())).sizes()).setProblems();
     }
 
     @Test
