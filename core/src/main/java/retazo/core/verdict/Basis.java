@@ -19,10 +19,11 @@ import retazo.core.quilt.setting.Use;
  * @param partStep  to what each strip length is rounded before they are added up; empty where only the sum is
  * @param margin    on the sum
  * @param rounding  of the sum
+ * @param backWidth usable width of the cloth that a backing is cut from; empty for the same as all else
  */
 record Basis(
         ShopPractice practice, boolean squaring, Pieces pieces, Set<Use.Place> without, Optional<Length> partStep, Margin margin,
-        Rounding rounding) {
+        Rounding rounding, Optional<Length> backWidth) {
 
     /** How pieces are cut. */
     enum Pieces {
@@ -64,34 +65,39 @@ record Basis(
     static Basis of(ShopPractice practice, SellingSteps steps) {
         return new Basis(
                 practice, true, Pieces.AS_THEY_ARE, Set.of(), Optional.empty(), new Margin.None(),
-                new Rounding(steps.step().value(), steps.other().map(Figure::value), false));
+                new Rounding(steps.step().value(), steps.other().map(Figure::value), false), Optional.empty());
     }
 
     Basis with(ShopPractice other) {
-        return new Basis(other, squaring, pieces, without, partStep, margin, rounding);
+        return new Basis(other, squaring, pieces, without, partStep, margin, rounding, backWidth);
     }
 
     Basis notSquared() {
-        return new Basis(practice, false, pieces, without, partStep, margin, rounding);
+        return new Basis(practice, false, pieces, without, partStep, margin, rounding, backWidth);
     }
 
     Basis with(Pieces other) {
-        return new Basis(practice, squaring, other, without, partStep, margin, rounding);
+        return new Basis(practice, squaring, other, without, partStep, margin, rounding, backWidth);
     }
 
     Basis leavingOut(Use.Place place) {
-        return new Basis(practice, squaring, pieces, Set.of(place), partStep, margin, rounding);
+        return new Basis(practice, squaring, pieces, Set.of(place), partStep, margin, rounding, backWidth);
     }
 
     Basis roundingParts(Length step) {
-        return new Basis(practice, squaring, pieces, without, Optional.of(step), margin, rounding);
+        return new Basis(practice, squaring, pieces, without, Optional.of(step), margin, rounding, backWidth);
     }
 
     Basis with(Margin other) {
-        return new Basis(practice, squaring, pieces, without, partStep, other, rounding);
+        return new Basis(practice, squaring, pieces, without, partStep, other, rounding, backWidth);
     }
 
     Basis with(Rounding other) {
-        return new Basis(practice, squaring, pieces, without, partStep, margin, other);
+        return new Basis(practice, squaring, pieces, without, partStep, margin, other, backWidth);
+    }
+
+    /** The same with the backing from a wide fabric. */
+    Basis backedOn(Length wide) {
+        return new Basis(practice, squaring, pieces, without, partStep, margin, rounding, Optional.of(wide));
     }
 }

@@ -11,6 +11,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
 import retazo.core.measure.Percent;
+import retazo.core.quilt.finish.BackingSheet;
 import retazo.core.quilt.setting.Use;
 
 /**
@@ -58,6 +59,20 @@ record Habit(Label label, Set<Use.Place> touches, UnaryOperator<Basis> apply) {
             habits.add(of(basis -> basis.leavingOut(place), "without." + place).touching(place));
         }
         measures(habits, practice, PracticeMeasure.BORDER_TRIM, List.of(Length.ZERO), "no-trim", Set.of(Use.Place.BORDER));
+        return habits;
+    }
+
+    /** A backing from one of the wide fabrics, and with another overage on it: two habits that go together. */
+    static List<List<Habit>> wideBackings(ShopPractice practice) {
+        List<Habit> overages = new ArrayList<>();
+        measures(overages, practice, PracticeMeasure.BACKING_OVERAGE, OVERAGES.stream().map(Length::ofInches).toList(), "overage",
+                Set.of(Use.Place.BACKING));
+        List<List<Habit>> habits = new ArrayList<>();
+        for (Length width : BackingSheet.WIDE_WIDTHS) {
+            Habit wide = of(basis -> basis.backedOn(width), "wide-backing", width).touching(Use.Place.BACKING);
+            habits.add(List.of(wide));
+            overages.forEach(overage -> habits.add(List.of(wide, overage)));
+        }
         return habits;
     }
 

@@ -59,7 +59,8 @@ final class LengthWork {
     }
 
     /** What decides about strips, whatever is rounded or added afterwards. */
-    private record Cutting(RoleKey role, SizeKey size, ShopPractice practice, Basis.Pieces pieces, Set<Use.Place> without) {
+    private record Cutting(
+            RoleKey role, SizeKey size, ShopPractice practice, Basis.Pieces pieces, Set<Use.Place> without, Optional<Length> backWidth) {
     }
 
     private static final Length WIDEST_CLOTH = Length.ofInches(44);
@@ -91,7 +92,8 @@ final class LengthWork {
     /** Empty where nothing of the role is cut at the size, or it cannot be. */
     Optional<Worked> work(RoleKey role, QuiltSize size, Basis basis) {
         List<Strips> strips = cut.computeIfAbsent(
-                new Cutting(role, size.key(), basis.practice(), basis.pieces(), basis.without()), cutting -> strips(role, size, basis));
+                new Cutting(role, size.key(), basis.practice(), basis.pieces(), basis.without(), basis.backWidth()),
+                cutting -> strips(role, size, basis));
         return strips.isEmpty() ? Optional.empty() : Optional.of(added(strips, basis));
     }
 
@@ -128,6 +130,9 @@ final class LengthWork {
 
     private Strips strips(ClothLine line, QuiltPlan plan, RoleKey role, Basis basis) {
         Strips asTheyAre = new Strips(line.use(), String.join(", ", line.pieceLabels()), strips(line), line.stripHeight().value());
+        if (line.seams().isPresent() && basis.backWidth().isPresent()) {
+            return wideBack(asTheyAre, plan, role, basis.backWidth().get());
+        }
         Length seams = basis.practice().length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
         return switch (basis.pieces()) {
             case AS_THEY_ARE -> asTheyAre;
@@ -176,6 +181,16 @@ final class LengthWork {
                 .flatMap(backing -> Stream.of(BackingSheet.Seams.values()).filter(way -> way != seams)
                         .map(way -> backing.panels(way, usableWidth)))
                 .findFirst()
+                .map(panels -> new Strips(
+                        otherwise.use(), "", panels.length().value().wholeTimes(panels.panelLength().value()).value(),
+                        panels.panelLength().value()))
+                .orElse(otherwise);
+    }
+
+    private static Strips wideBack(Strips otherwise, QuiltPlan plan, RoleKey role, Length width) {
+        Figure<Length> wide = Figure.given("", Label.of("backing.wideWidth"), width, Origin.craft("reading"));
+        return plan.backings().stream().filter(backing -> backing.role().equals(role)).findFirst()
+                .map(backing -> backing.fewest(wide, false))
                 .map(panels -> new Strips(
                         otherwise.use(), "", panels.length().value().wholeTimes(panels.panelLength().value()).value(),
                         panels.panelLength().value()))

@@ -86,6 +86,11 @@ public final class PrintedLengths {
         mains.forEach(habit -> coarser.forEach(rounding -> combinations.add(List.of(habit, rounding))));
         roundings.forEach(rounding -> combinations.add(List.of(rounding, Habit.notSquared())));
         mains.forEach(habit -> coarser.forEach(rounding -> combinations.add(List.of(habit, rounding, Habit.notSquared()))));
+        Habit.wideBackings(shop.practice()).forEach(habits -> {
+            combinations.add(habits);
+            coarser.forEach(rounding -> combinations.add(with(habits, rounding)));
+            combinations.add(with(habits, Habit.notSquared()));
+        });
         List<Candidate> candidates = new ArrayList<>();
         for (List<Habit> habits : combinations) {
             Basis basis = shop;
@@ -96,6 +101,12 @@ public final class PrintedLengths {
                     new OtherHabits(habits.stream().map(Habit::label).toList()), habits.get(0).touches(), basis, candidates.size()));
         }
         return candidates;
+    }
+
+    private static List<Habit> with(List<Habit> habits, Habit other) {
+        List<Habit> all = new ArrayList<>(habits);
+        all.add(other);
+        return all;
     }
 
     private List<LengthVerdict> judge() {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.explain.Label;
 import retazo.core.measure.Length;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.design.QuiltSamples;
@@ -169,6 +170,21 @@ class PrintedLengthsTest {
 
         long right = found.entrySet().stream().filter(entry -> entry.getKey().equals(entry.getValue())).count();
         assertThat(right).as(found.toString()).isGreaterThanOrEqualTo(9);
+    }
+
+    /**
+     * A back of one width: the throw finishes 56 × 68, its back is 64 × 76. On a fabric 90 in wide it is one panel of 64 in, squared 65, so
+     * 1 7/8 yd where cloth of 40 in takes 129 in, 3 5/8 yd.
+     */
+    @Test
+    void a_backing_of_one_width_of_a_wide_cloth_is_read_as_such() {
+        LengthVerdict back = judge((role, size) -> role.equals("back") && size.equals(QuiltSamples.throwSize())
+                ? Length.parse("1 7/8 yd")
+                : upTo(Sheet.plain().exact(role, size), EIGHTH_YARD)).stream()
+                .filter(verdict -> verdict.judgement() != Judgement.AGREES).findFirst().orElseThrow();
+
+        assertThat(back.role()).isEqualTo(QuiltSamples.BACK);
+        assertThat(back.reading().orElseThrow().habits()).containsExactly(Label.of("reading.wide-backing", Length.ofInches(90)));
     }
 
     /** One length too small among those that agree: by how much, and that no reading explains it. */

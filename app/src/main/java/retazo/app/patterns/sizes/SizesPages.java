@@ -52,7 +52,7 @@ class SizesPages {
                 : Optional.empty();
         return new SizesLeaf(
                 Ladder.of(design, shop, PatternHead.inks(design)), SizesPage.of(asked, shop, planners, words),
-                VerdictsView.of(design, lengths, shop, words), form.padded(), kept.drawing().isPresent(),
+                VerdictsView.of(design, lengths, planners.sheets(), shop, words), form.padded(), kept.drawing().isPresent(),
                 !design.equals(kept) || draft.content().isEmpty(), target, faults.with(Faults.of(reader.problems(), words)));
     }
 

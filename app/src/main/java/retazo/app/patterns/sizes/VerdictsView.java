@@ -12,15 +12,19 @@ import retazo.core.block.shape.FinishedSize;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Label;
 import retazo.core.measure.Length;
+import retazo.core.precut.SheetPlans;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.piece.CutList;
+import retazo.core.quilt.size.PrintedAmount;
 import retazo.core.quilt.size.QuiltSize;
 import retazo.core.quilt.size.SizeKey;
 import retazo.core.verdict.CountVerdict;
 import retazo.core.verdict.Judgement;
 import retazo.core.verdict.LengthVerdict;
 import retazo.core.verdict.OtherHabits;
+import retazo.core.verdict.PrecutVerdict;
 import retazo.core.verdict.PrintedCounts;
+import retazo.core.verdict.PrintedPrecuts;
 import retazo.core.verdict.PrintedSizes;
 import retazo.core.verdict.SizeVerdict;
 
@@ -41,7 +45,7 @@ record VerdictsView(List<JudgedFigure> lines, int agreeing) {
             FractionText step) {
     }
 
-    static VerdictsView of(QuiltDesign design, List<LengthVerdict> lengths, ShopPractice practice, Words words) {
+    static VerdictsView of(QuiltDesign design, List<LengthVerdict> lengths, SheetPlans plans, ShopPractice practice, Words words) {
         Writer writer = new Writer(design, practice, words);
         List<JudgedFigure> lines = new ArrayList<>();
         List<SizeVerdict> sizes = PrintedSizes.judge(design, practice);
@@ -49,7 +53,9 @@ record VerdictsView(List<JudgedFigure> lines, int agreeing) {
         lengths.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::length).forEach(lines::add);
         List<CountVerdict> counts = PrintedCounts.judge(design, practice);
         counts.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::count).forEach(lines::add);
-        long all = lengths.size() + counts.size() + sizes.size();
+        List<PrecutVerdict> precuts = PrintedPrecuts.judge(design, practice, plans);
+        precuts.stream().filter(verdict -> verdict.judgement() != Judgement.AGREES).map(writer::precut).forEach(lines::add);
+        long all = lengths.size() + counts.size() + sizes.size() + precuts.size();
         return new VerdictsView(lines, (int) (all - lines.size()));
     }
 
@@ -125,6 +131,18 @@ record VerdictsView(List<JudgedFigure> lines, int agreeing) {
         private static FractionText sides(FinishedSize size) {
             return FractionText
                     .of(LengthView.sides(size.width(), size.height()));
+        }
+
+        JudgedFigure precut(PrecutVerdict verdict) {
+            PrintedAmount.Precuts printed = verdict.printed();
+            long apart = Math.abs(printed.count() - verdict.workedOut().value());
+            return new JudgedFigure(
+                    name(verdict.size()), design.role(verdict.role()).letter() + " " + design.role(verdict.role()).name(),
+                    FractionText.of(printed.text()),
+                    FractionText.of(new PrintedAmount.Precuts(
+                            printed.kind(), printed.packs(), Math.toIntExact(Math.max(1, verdict.workedOut().value()))).text()),
+                    tone(verdict.judgement()), FractionText.of(words.text("verdict." + verdict.judgement(), apart)),
+                    reading(verdict.reading()), FractionText.of(""));
         }
 
         JudgedFigure count(CountVerdict verdict) {
