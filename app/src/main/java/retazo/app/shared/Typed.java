@@ -48,11 +48,20 @@ public final class Typed {
 
     /** The rows as typed, with empty ones to spare at the end. */
     public static <T> List<T> withSpare(@Nullable List<T> typed, T blank, int least, int most) {
+        return withSpare(typed, blank, 1, least, most);
+    }
+
+    /**
+     * The same with more rows to spare.
+     *
+     * @param spare how many empty ones follow the last that is filled
+     */
+    public static <T> List<T> withSpare(@Nullable List<T> typed, T blank, int spare, int least, int most) {
         List<T> padded = new ArrayList<>(list(typed));
         while (!padded.isEmpty() && padded.get(padded.size() - 1).equals(blank)) {
             padded.remove(padded.size() - 1);
         }
-        int wanted = Math.min(most, Math.max(least, padded.size() + 1));
+        int wanted = Math.min(most, Math.max(least, padded.size() + spare));
         while (padded.size() < wanted) {
             padded.add(blank);
         }

@@ -53,10 +53,32 @@ async function redraw(ids) {
     }
 }
 
+/** A role that is named can be chosen everywhere at once, before anything is drawn or kept. */
+function offerRole(letter, name) {
+    const selects = new Set([...form.querySelectorAll("option[data-role-choice]")].map((option) => option.closest("select")));
+    for (const select of selects) {
+        let option = [...select.options].find((one) => one.value === letter);
+        if (!option && name) {
+            option = new Option("", letter);
+            option.dataset.roleChoice = "";
+            const after = [...select.options].find((one) => one.value > letter);
+            select.add(option, after);
+        }
+        if (option && name) {
+            option.text = `${letter} ${name}`;
+        } else if (option && !option.selected) {
+            option.remove();
+        }
+    }
+}
+
 const soon = afterQuiet(() => redraw([...parts("drawing"), ...parts("canvas-")]), PAUSE);
 
 form.addEventListener("picked", soon);
 form.addEventListener("input", (event) => {
+    if (event.target.dataset.roleName) {
+        offerRole(event.target.dataset.roleName, event.target.value.trim());
+    }
     if (!event.target.matches("[data-lays-out]")) {
         soon();
     }

@@ -37,7 +37,7 @@ public record DrawingForm(
         @Nullable String backing,
         @Nullable List<SizeRow> sizes) {
 
-    private static final int LEAST_ROLE_ROWS = 5;
+    private static final int LEAST_ROLE_ROWS = 8;
     private static final int LEAST_SIZE_ROWS = 4;
 
     static DrawingForm empty() {
@@ -63,7 +63,8 @@ public record DrawingForm(
     /** The same texts with rows to spare for more roles and sizes. */
     DrawingForm padded() {
         return new DrawingForm(
-                version, name, Typed.withSpare(roles, RoleRow.BLANK, LEAST_ROLE_ROWS, QuiltDesign.MOST_ROLES), blocks, cycle, kinds,
+                version, name, Typed.withSpare(roles, RoleRow.BLANK, RoleRow.SPARE, LEAST_ROLE_ROWS, QuiltDesign.MOST_ROLES), blocks, cycle,
+                kinds,
                 borders, binding, backing, Typed.withSpare(sizes, SizeRow.BLANK, LEAST_SIZE_ROWS, QuiltDesign.MOST_SIZES));
     }
 

@@ -39,6 +39,8 @@ import retazo.core.quilt.size.Way;
 /** What a typed cut list comes to: the pattern, or all that is wrong. What the form does not show comes from the version before. */
 record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
 
+    private static final String ONLY_BLOCK = "block";
+
     static CutListDraft of(CutListForm form, Optional<PatternVersion> before) {
         return new Reading(form, before).draft();
     }
@@ -99,14 +101,30 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
             return Typed.text(text).isEmpty() ? Optional.empty() : book.role(field, "", text, reader);
         }
 
+        /** Where there are blocks of one kind only, they need no label of their own. */
+        private boolean isOnlyPlace() {
+            return Typed.list(form.places()).stream().filter(row -> !row.isBlank()).count() == 1;
+        }
+
+        /** The label of the only kind of block, however it is called in a line. */
+        private String label(String per) {
+            boolean isBlock = per.equalsIgnoreCase(ONLY_BLOCK) || per.equalsIgnoreCase("blocks");
+            return isBlock && isOnlyPlace()
+                    ? Typed.list(form.places()).stream().filter(row -> !row.isBlank()).map(row -> Typed.text(row.label()))
+                            .filter(label -> !label.isEmpty()).findFirst().orElse(ONLY_BLOCK)
+                    : per;
+        }
+
         private List<CutList.Place> places() {
             List<CutList.Place> places = new ArrayList<>();
             List<CutListForm.PlaceRow> rows = Typed.list(form.places());
             for (int i = 0; i < rows.size(); i++) {
                 if (!rows.get(i).isBlank()) {
                     String place = "places." + i;
-                    places.add(new CutList.Place(
-                            reader.text(place + ".label", rows.get(i).label(), 40), counts(place + ".blocks", rows.get(i).blocks())));
+                    String label = isOnlyPlace() && Typed.text(rows.get(i).label()).isEmpty()
+                            ? ONLY_BLOCK
+                            : reader.text(place + ".label", rows.get(i).label(), 40);
+                    places.add(new CutList.Place(label, counts(place + ".blocks", rows.get(i).blocks())));
                 }
             }
             return places;
@@ -163,7 +181,7 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
             }
             int each = reader.number(place + "each", row.each(), 0, CutCount.MOST);
             String per = Typed.text(row.per());
-            return per.isEmpty() ? new CutCount.PerQuilt(each) : new CutCount.PerBlock(per, each);
+            return per.isEmpty() ? new CutCount.PerQuilt(each) : new CutCount.PerBlock(label(per), each);
         }
 
         private Optional<PrecutSource> precut(String place, @Nullable String typed) {
@@ -187,6 +205,10 @@ record CutListDraft(Optional<PatternContent> content, List<Problem> problems) {
         List<List<String>> pasted = PastedText.rows(form.pasted());
         if (pasted.isEmpty() || pasted.size() > CutList.MOST_LINES || PastedText.isTooLarge(pasted)) {
             reader.add(Problem.at("pasted", "cutList.paste", CutList.MOST_LINES));
+            return form;
+        }
+        if (pasted.stream().allMatch(row -> row.size() == 1)) {
+            reader.add(Problem.at("pasted", "cutList.paste-one-column", pasted.get(0).get(0)));
             return form;
         }
         List<CutListForm.LineRow> lines = new ArrayList<>(Typed.list(form.lines()).stream().filter(line -> !line.isBlank()).toList());

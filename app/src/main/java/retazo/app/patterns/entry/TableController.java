@@ -66,7 +66,7 @@ class TableController {
     String fill(TableForm form, @RequestParam Optional<Long> pattern, Model model) {
         Optional<PatternVersion> before = pattern.map(patterns::newestOf);
         FieldReader reader = new FieldReader();
-        TableForm filled = TableDraft.filled(form, reader);
+        TableForm filled = PastedTable.filled(form, reader);
         Faults faults = reader.anyProblem()
                 ? Faults.of(reader.problems(), words)
                 : Faults.of(TableDraft.of(filled, before).problems().stream().filter(problem -> problem.place().contains("cells")).toList(),

@@ -3,14 +3,12 @@ package retazo.app.patterns.entry;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.patterns.file.PatternContent;
-import retazo.app.patterns.rows.PastedText;
 import retazo.app.patterns.rows.RoleBook;
 import retazo.app.patterns.rows.SizeRow;
 import retazo.app.patterns.rows.UseText;
@@ -113,70 +111,5 @@ public record TableDraft(Optional<PatternContent> content, List<Problem> problem
             }
         }
         return cells;
-    }
-
-    /**
-     * The form with its grid filled from the pasted text. A first line whose cells are no amounts names the sizes; a line of
-     * finished sizes goes under their names. With too much in it nothing is taken, and the reader says so.
-     */
-    static TableForm filled(TableForm form, FieldReader reader) {
-        List<List<String>> pasted = new ArrayList<>(PastedText.rows(form.pasted()));
-        if (pasted.isEmpty() || pasted.size() > SizeTable.MOST_ROWS + 2
-                || pasted.stream().anyMatch(row -> row.size() > QuiltDesign.MOST_SIZES + 1)) {
-            reader.add(Problem.at("pasted", "table.paste", SizeTable.MOST_ROWS, QuiltDesign.MOST_SIZES));
-            return form;
-        }
-        List<SizeRow> sizes = new ArrayList<>(Typed.list(form.sizes()).stream().filter(size -> !size.isBlank()).toList());
-        if (isHeader(pasted.get(0))) {
-            sizes = header(pasted.remove(0), sizes);
-        }
-        List<TableForm.Row> rows = new ArrayList<>(Typed.list(form.rows()).stream().filter(row -> !row.isBlank()).toList());
-        for (List<String> line : pasted) {
-            List<String> cells = line.subList(1, line.size());
-            if (isFinished(line)) {
-                sizes = finished(cells, sizes);
-            } else {
-                rows.add(new TableForm.Row("", line.get(0), UseText.write(Use.named(line.get(0))), cells));
-            }
-        }
-        return new TableForm(form.version(), form.name(), sizes, rows, "").padded();
-    }
-
-    private static boolean isAmount(String cell) {
-        return PrintedText.read(cell).match(amounts -> !amounts.isEmpty(), problem -> false);
-    }
-
-    private static boolean isHeader(List<String> line) {
-        return line.size() > 1
-                && line.subList(1, line.size()).stream().noneMatch(cell -> isAmount(cell) || cell.matches(".*\\d.*[x×].*\\d.*"));
-    }
-
-    private static boolean isFinished(List<String> line) {
-        String first = line.get(0).toLowerCase(Locale.ROOT);
-        return (first.isEmpty() || first.contains("size") || first.contains("finish"))
-                && line.stream().skip(1).anyMatch(cell -> cell.matches(".*\\d.*[x×].*\\d.*"));
-    }
-
-    private static List<SizeRow> header(List<String> line, List<SizeRow> known) {
-        List<SizeRow> sizes = new ArrayList<>();
-        for (String name : line.subList(1, line.size())) {
-            sizes.add(known.stream()
-                    .filter(size -> Typed.text(size.name()).equalsIgnoreCase(name))
-                    .findFirst()
-                    .orElse(SizeRow.plain("", name, "", "", "", "")));
-        }
-        known.stream().filter(size -> !sizes.contains(size)).forEach(sizes::add);
-        return sizes;
-    }
-
-    private static List<SizeRow> finished(List<String> cells, List<SizeRow> sizes) {
-        List<SizeRow> with = new ArrayList<>(sizes);
-        for (int i = 0; i < Math.min(cells.size(), with.size()); i++) {
-            SizeRow size = with.get(i);
-            with.set(i, new SizeRow(
-                    size.key(), size.name(), size.columns(), size.rows(), size.border(), cells.get(i), size.sash(), size.block(),
-                    size.changes()));
-        }
-        return with;
     }
 }

@@ -19,9 +19,11 @@ import retazo.core.quilt.size.SizeTable;
  *
  * @param version which version was opened, 0 for a new pattern
  * @param pasted  a text to fill the grid from
+ * @param lies    {@code across} or {@code down} where its sizes stand; empty to find out
  */
 public record TableForm(
-        int version, @Nullable String name, @Nullable List<SizeRow> sizes, @Nullable List<Row> rows, @Nullable String pasted) {
+        int version, @Nullable String name, @Nullable List<SizeRow> sizes, @Nullable List<Row> rows, @Nullable String pasted,
+        @Nullable String lies) {
 
     private static final int LEAST_ROWS = 6;
     private static final int LEAST_SIZES = 4;
@@ -49,7 +51,7 @@ public record TableForm(
     }
 
     static TableForm empty() {
-        return new TableForm(0, "", List.of(), List.of(), "").padded();
+        return new TableForm(0, "", List.of(), List.of(), "", "").padded();
     }
 
     /** A version as it is; one without a table, with its roles and sizes. */
@@ -58,7 +60,7 @@ public record TableForm(
         List<Row> rows = design.table()
                 .map(table -> table.rows().stream().map(row -> row(row, design)).toList())
                 .orElseGet(() -> design.roles().stream().map(role -> new Row(role.key().value(), role.name(), "", List.of())).toList());
-        return new TableForm(pattern.number(), pattern.name(), SizeRow.of(design), rows, "").padded();
+        return new TableForm(pattern.number(), pattern.name(), SizeRow.of(design), rows, "", "").padded();
     }
 
     private static Row row(SizeTable.Row row, QuiltDesign design) {
@@ -77,7 +79,7 @@ public record TableForm(
             trimmed.remove(trimmed.size() - 1);
         }
         List<Row> paddedRows = Typed.withSpare(trimmed, Row.BLANK, LEAST_ROWS, SizeTable.MOST_ROWS);
-        return new TableForm(version, name, paddedSizes, paddedRows, pasted);
+        return new TableForm(version, name, paddedSizes, paddedRows, pasted, lies);
     }
 
     /** The uses that can be chosen. */

@@ -28,7 +28,7 @@ record QuiltForm(
         int version, @Nullable String shown, @Nullable List<RoleRow> roles, PlaceRuleForm rule, SettingForm setting, FinishForm finish,
         @Nullable List<ItemRow> items, @Nullable List<SizeRow> sizes) {
 
-    private static final int LEAST_ROLES = 5;
+    private static final int LEAST_ROLES = 6;
     private static final int LEAST_SIZES = 3;
 
     /** What is not sent, is blank. */
@@ -50,7 +50,8 @@ record QuiltForm(
     /** The same texts with rows to spare. */
     QuiltForm padded() {
         return new QuiltForm(
-                version, shown, Typed.withSpare(roles, RoleRow.BLANK, LEAST_ROLES, QuiltDesign.MOST_ROLES), rule, setting, finish.padded(),
+                version, shown, Typed.withSpare(roles, RoleRow.BLANK, RoleRow.SPARE, LEAST_ROLES, QuiltDesign.MOST_ROLES), rule, setting,
+                finish.padded(),
                 Typed.withSpare(items, ItemRow.BLANK, 1, Drawing.MOST_ITEMS),
                 Typed.withSpare(sizes, SizeRow.BLANK, LEAST_SIZES, QuiltDesign.MOST_SIZES));
     }

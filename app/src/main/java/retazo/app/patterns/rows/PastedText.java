@@ -3,6 +3,7 @@ package retazo.app.patterns.rows;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A text pasted from a spreadsheet, a web page or a letter, as rows of cells. */
@@ -16,12 +17,22 @@ public final class PastedText {
     }
 
     /**
-     * Split at tabs where there are any, else at bars, else at two blanks or more; empty lines are left out. A leading tab is an
-     * empty first cell.
+     * Split at tabs where there are any, else at bars, else at two blanks or more; where that parts no line, at semicolons or commas that
+     * part all lines into as many cells. Empty lines are left out. A leading tab is an empty first cell.
      */
     public static List<List<String>> rows(@Nullable String pasted) {
         String text = pasted == null ? "" : pasted;
-        String split = text.contains("\t") ? "\t" : text.contains("|") ? "\\s*\\|\\s*" : "\\s{2,}";
+        List<List<String>> rows = rows(text, text.contains("\t") ? "\t" : text.contains("|") ? "\\s*\\|\\s*" : "\\s{2,}");
+        return rows.stream().anyMatch(row -> row.size() > 1)
+                ? rows
+                : Stream.of(";", ",").map(mark -> rows(text, mark)).filter(PastedText::isGrid).findFirst().orElse(rows);
+    }
+
+    private static boolean isGrid(List<List<String>> rows) {
+        return rows.stream().mapToInt(List::size).distinct().count() == 1 && rows.get(0).size() > 1;
+    }
+
+    private static List<List<String>> rows(String text, String split) {
         List<List<String>> rows = new ArrayList<>();
         for (String line : text.split("\\R")) {
             if (!line.isBlank()) {

@@ -18,6 +18,10 @@ import retazo.core.quilt.design.QuiltDesign;
 public record RoleRow(@Nullable String key, @Nullable String name) {
 
     public static final RoleRow BLANK = new RoleRow("", "");
+
+    /** How many empty rows a form has for more roles. */
+    public static final int SPARE = 3;
+
     private static final int LONGEST_NAME = 40;
 
     public boolean isBlank() {

@@ -81,12 +81,35 @@ class CutListDraftTest {
     @Test
     void a_list_opened_again_is_the_same() {
         PatternContent first = content(form(List.of(
-                line("reed", "set S: strip 2 1/2, segment 2 1/2", "4", "star", List.of()),
+                line("reed", "set S: 2 strips 2 1/2, segment 2 1/2", "4", "star", List.of()),
                 new CutListForm.LineRow("", "mud", "border 1", "strip 3", "", "", List.of("3", "4"), "strip-roll 2", "mind the nap"))),
                 Optional.empty());
         PatternVersion version = new PatternVersion(1, 1, 1, false, first);
 
         assertThat(content(CutListForm.of(version), Optional.of(version))).isEqualTo(first);
+    }
+
+    /** 6 and 12 blocks without a label: "block" is enough in a line, and 4 in each are 24 and 48. */
+    @Test
+    void blocks_of_one_kind_need_no_label() {
+        for (String label : List.of("", "star")) {
+            CutListForm form = new CutListForm(
+                    0, "Test", SIZES, List.of(new CutListForm.PlaceRow(label, List.of("6", "12"))),
+                    List.of(line("reed", "2 1/2 x 4 1/2", "4", "block", List.of())), "", "", "");
+
+            QuiltDesign design = content(form, Optional.empty()).design();
+
+            assertThat(design.cutList().orElseThrow().count(0, design.sizes().get(1)).value()).isEqualTo(48);
+        }
+    }
+
+    @Test
+    void a_set_that_is_typed_in_two_ways_is_told_at_its_line() {
+        CutListDraft draft = CutListDraft.of(form(List.of(
+                line("reed", "set S: strip 2 1/2, segment 5 1/2", "72", "", List.of()))), Optional.empty());
+
+        assertThat(draft.problems()).extracting(Problem::place, Problem::code).containsExactly(
+                tuple("lines.0.piece", "cutList.set-of-one"));
     }
 
     private static PatternContent content(CutListForm form, Optional<PatternVersion> before) {

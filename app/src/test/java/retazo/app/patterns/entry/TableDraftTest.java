@@ -29,6 +29,10 @@ class TableDraftTest {
             "Fabric\tCrib\tThrow\nFinished size\t40 x 52\t56 x 70\nGround\t1-1/4 yds\t2¼\nAccents\t3 FQ\t1 roll or 1⅓ yd\nBinding\t½ yd\t-",
             "Fabric          Crib       Throw\nFinished size   40 x 52    56 x 70\n"
                     + "Ground          1-1/4 yds  2¼\nAccents         3 FQ       1 roll or 1⅓ yd\nBinding         ½ yd       -",
+            "Fabric;Crib;Throw\nFinished size;40 x 52;56 x 70\nGround;1-1/4 yds;2¼\nAccents;3 FQ;1 roll or 1⅓ yd\nBinding;½ yd;-",
+            "Fabric,Crib,Throw\nFinished size,40 x 52,56 x 70\nGround,1-1/4 yds,2¼\nAccents,3 FQ,1 roll or 1⅓ yd\nBinding,½ yd,-",
+            "Fabric Crib Throw\nFinished size 40 x 52 56 x 70\nGround 1-1/4 yds 2¼\nAccents 3 FQ 1 roll or 1⅓ yd\nBinding ½ yd -",
+            "Fabric\tCrib 40 x 52\tThrow (56 x 70)\nGround\t1-1/4 yds\t2¼\nAccents\t3 FQ\t1 roll or 1⅓ yd\nBinding\t½ yd\t-",
             "| Fabric | Crib | Throw |\n| Finished size | 40 x 52 | 56 x 70 |\n"
                     + "| Ground | 1-1/4 yds | 2¼ |\n\n| Accents | 3 FQ | 1 roll or 1⅓ yd |\n| Binding | ½ yd | - |"})
     void a_pasted_table_becomes_a_pattern(String pasted) {
@@ -58,11 +62,42 @@ class TableDraftTest {
         assertThat(form.rows().get(0).cell(0)).isEqualTo("a lot");
     }
 
+    /** Sizes down the side are found out and turned when somebody says so; said to stand across, they are taken as roles. */
+    @Test
+    void a_table_that_lies_the_other_way_round_is_turned() {
+        String text = "\tGround\tAccents\tBinding\nCrib 40 x 52\t1 1/4\t3 FQ\t1/2\nThrow 56 x 70\t2 1/4\t1 roll\t5/8";
+        FieldReader reader = new FieldReader();
+
+        TableForm asked = PastedTable.filled(pasting(TableForm.empty(), text), reader);
+        assertThat(reader.problems()).extracting(Problem::place, Problem::code).containsExactly(
+                tuple("pasted", "table.paste-lies-down"));
+        assertThat(asked.rows()).allMatch(TableForm.Row::isBlank);
+
+        TableForm turned = PastedTable.filled(
+                new TableForm(0, "", List.of(), List.of(), text, "down"), new FieldReader());
+        assertThat(content(named(turned), Optional.empty()).design().sizes()).extracting(size -> size.name())
+                .containsExactly("Crib", "Throw");
+        assertThat(turned.rows().subList(0, 3)).extracting(TableForm.Row::role, row -> row.cell(0), row -> row.cell(1)).containsExactly(
+                tuple("Ground", "1 1/4", "2 1/4"), tuple("Accents", "3 FQ", "1 roll"), tuple("Binding", "1/2", "5/8"));
+        TableForm across = PastedTable.filled(new TableForm(0, "", List.of(), List.of(), text, "across"), new FieldReader());
+        assertThat(across.rows().get(0).role()).isEqualTo("Crib 40 x 52");
+    }
+
+    @Test
+    void lines_of_one_cell_are_told_and_not_taken() {
+        FieldReader reader = new FieldReader();
+
+        TableForm form = PastedTable.filled(pasting(TableForm.empty(), "Ground for the blocks\nAccents"), reader);
+
+        assertThat(reader.problems()).extracting(Problem::code).containsExactly("table.paste-one-column");
+        assertThat(form.rows()).allMatch(TableForm.Row::isBlank);
+    }
+
     @Test
     void an_amount_without_a_size_above_it_is_told() {
         TableForm form = new TableForm(
                 0, "Test", List.of(SizeRow.plain("", "Crib", "", "", "", ""), SizeRow.BLANK),
-                List.of(new TableForm.Row("", "Ground", "", List.of("1", "2"))), "");
+                List.of(new TableForm.Row("", "Ground", "", List.of("1", "2"))), "", "");
 
         assertThat(TableDraft.of(form, Optional.empty()).problems())
                 .extracting(Problem::place, Problem::code).containsExactly(tuple("rows.0.cells.1", "table.no-size"));
@@ -73,7 +108,7 @@ class TableDraftTest {
         String row = String.join("\t", Collections.nCopies(100, "1 yd"));
         FieldReader reader = new FieldReader();
 
-        TableForm form = TableDraft.filled(pasting(TableForm.empty(), String.join("\n", Collections.nCopies(100, row))), reader);
+        TableForm form = PastedTable.filled(pasting(TableForm.empty(), String.join("\n", Collections.nCopies(100, row))), reader);
 
         assertThat(reader.problems()).extracting(Problem::place, Problem::code).containsExactly(tuple("pasted", "table.paste"));
         assertThat(form.rows()).allMatch(TableForm.Row::isBlank);
@@ -98,7 +133,7 @@ class TableDraftTest {
         rows.set(1, new TableForm.Row(rows.get(1).key(), "renamed two", "", List.of("1")));
 
         QuiltDesign design = content(
-                new TableForm(3, "Test", TableForm.of(drawn).sizes(), rows, ""), Optional.of(drawn)).design();
+                new TableForm(3, "Test", TableForm.of(drawn).sizes(), rows, "", ""), Optional.of(drawn)).design();
 
         assertThat(design.drawing()).isEqualTo(drawn.design().drawing());
         assertThat(design.ways()).containsExactly(Way.SIZE_TABLE, Way.DRAWING);
@@ -126,17 +161,17 @@ class TableDraftTest {
     }
 
     private static TableForm pasting(TableForm form, String text) {
-        return new TableForm(form.version(), form.name(), form.sizes(), form.rows(), text);
+        return new TableForm(form.version(), form.name(), form.sizes(), form.rows(), text, "");
     }
 
     private static TableForm filled(TableForm form, String text) {
         FieldReader reader = new FieldReader();
-        TableForm filled = TableDraft.filled(pasting(form, text), reader);
+        TableForm filled = PastedTable.filled(pasting(form, text), reader);
         assertThat(reader.problems()).isEmpty();
         return filled;
     }
 
     private static TableForm named(TableForm form) {
-        return new TableForm(form.version(), "Test", form.sizes(), form.rows(), "");
+        return new TableForm(form.version(), "Test", form.sizes(), form.rows(), "", "");
     }
 }

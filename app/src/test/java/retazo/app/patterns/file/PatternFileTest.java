@@ -87,7 +87,7 @@ class PatternFileTest {
         PatternVersion version = new PatternVersion(1, 1, 1, false, drawn);
         TableForm table = new TableForm(1, "Made up", SizeRow.of(drawn.design()), List.of(
                 new TableForm.Row("", "one", "", List.of("1 roll or 1 1/3 yd", "3 FQ")),
-                new TableForm.Row("", "binding", "binding", List.of("½", ""))), "");
+                new TableForm.Row("", "binding", "binding", List.of("½", ""))), "", "");
         PatternContent printed = (extras & 1) > 0 ? TableDraft.of(table, Optional.of(version)).content().orElseThrow() : drawn;
         QuiltDesign design = printed.design();
         List<retazo.core.cloth.Role> roles = new ArrayList<>(design.roles());
