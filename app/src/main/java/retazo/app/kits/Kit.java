@@ -50,8 +50,9 @@ public record Kit(
      * @param instructions whose cutting instructions its lengths are enough for
      * @param decision     that they are not those of the pattern's paper, where somebody took it
      * @param copy         the copy of the pattern that goes into each bag, for a pattern of another designer
+     * @param moved        whether it was sold by our page before the pattern's designer was named
      */
-    public record Guided(Instructions instructions, Optional<Decision> decision, Optional<Good> copy) {
+    public record Guided(Instructions instructions, Optional<Decision> decision, Optional<Good> copy, boolean moved) {
     }
 
     public Optional<Good> copy() {
@@ -120,7 +121,8 @@ public record Kit(
 
     /** The same kit sold by other instructions. */
     Kit by(Instructions others) {
-        return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, new Guided(others, decision(), copy()), settings,
+        return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, new Guided(others, decision(), copy(), false),
+                settings,
                 sources,
                 leftOvers);
     }

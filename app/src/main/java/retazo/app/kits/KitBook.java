@@ -127,7 +127,7 @@ public class KitBook {
         return new Kit(
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 printsOf(goodByRole.values(), known.prints()), entity.contents(),
-                new Kit.Guided(entity.instructions(), entity.decision(), copy), entity.settings(),
+                new Kit.Guided(entity.instructions(), entity.decision(), copy, entity.isMoved()), entity.settings(),
                 new KitSources(precuts, entity.quarters(), singles, notions, entity.printRules()),
                 known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }

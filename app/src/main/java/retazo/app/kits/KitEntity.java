@@ -136,8 +136,12 @@ class KitEntity {
     @Column(name = "long_strips")
     private @Nullable LongLay longStrips;
 
-    @Column(name = "follows_paper", nullable = false, updatable = false)
+    @Column(name = "follows_paper", nullable = false)
     private boolean followsPaper;
+
+    /** Whether it was thought to be of the shop's own pattern, before the designer was named. */
+    @Column(nullable = false)
+    private boolean moved;
 
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
@@ -241,6 +245,21 @@ class KitEntity {
         return instructionsReason == null || instructionsBy == null || instructionsAt == null
                 ? Optional.empty()
                 : Optional.of(new Decision(instructionsReason, instructionsBy, instructionsAt));
+    }
+
+    boolean isMoved() {
+        return moved;
+    }
+
+    /** Its pattern is another designer's after all: it follows the paper, or stays cut by the shop for a reason. */
+    void followPaper(Decision ifCutByTheShop) {
+        moved = true;
+        followsPaper = true;
+        if (instructions == Instructions.SHOP) {
+            decide(Instructions.SHOP, ifCutByTheShop);
+        } else {
+            takeBackDecision();
+        }
     }
 
     void decide(Instructions wanted, Decision decision) {

@@ -14,6 +14,9 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
     @Query("SELECT DISTINCT k.id FROM KitEntity k JOIN k.colourway c JOIN c.choiceByRole choice WHERE choice.fabricId = :fabricId")
     List<Long> idsOfFabric(long fabricId);
 
+    @Query(value = "SELECT id FROM kit_title WHERE pattern_id = :patternId", nativeQuery = true)
+    List<Long> idsOfPattern(long patternId);
+
     @Query("""
             SELECT k.id FROM KitEntity k
              WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL

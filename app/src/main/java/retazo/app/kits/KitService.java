@@ -74,7 +74,7 @@ public class KitService {
         asked.sizeKeys().forEach(key -> {
             Kit kit = new Kit(
                     0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), Map.of(),
-                    asked.contents(), new Kit.Guided(asked.pattern().instructions(key), Optional.empty(), Optional.empty()),
+                    asked.contents(), new Kit.Guided(asked.pattern().instructions(key), Optional.empty(), Optional.empty(), false),
                     KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
             KitWork work = works.work(kit);
             problems.addAll(work.problems());

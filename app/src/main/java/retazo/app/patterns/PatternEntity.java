@@ -25,6 +25,10 @@ class PatternEntity {
     @Column(nullable = false)
     private String name;
 
+    /** Whose design it is, as that is known now; empty for the shop's own. It holds for all versions. */
+    @Column(nullable = false)
+    private String designer;
+
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
 
@@ -34,15 +38,24 @@ class PatternEntity {
     protected PatternEntity() {
     }
 
-    static PatternEntity of(String name, Instant now) {
+    static PatternEntity of(String name, String designer, Instant now) {
         PatternEntity pattern = new PatternEntity();
         pattern.name = name;
+        pattern.designer = designer;
         pattern.createdAt = now;
         return pattern;
     }
 
     void rename(String newName) {
         name = newName;
+    }
+
+    String designer() {
+        return designer;
+    }
+
+    void by(String newDesigner) {
+        designer = newDesigner;
     }
 
     void archive(Instant now) {

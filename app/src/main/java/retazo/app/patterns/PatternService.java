@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
@@ -40,13 +41,17 @@ public class PatternService {
     private final PatternRepository patterns;
     private final PatternVersionRepository versions;
     private final KeptContents contents;
+    private final ApplicationEventPublisher events;
     private final JsonMapper json;
     private final Clock clock;
 
-    PatternService(PatternRepository patterns, PatternVersionRepository versions, KeptContents contents, JsonMapper json, Clock clock) {
+    PatternService(
+            PatternRepository patterns, PatternVersionRepository versions, KeptContents contents, ApplicationEventPublisher events,
+            JsonMapper json, Clock clock) {
         this.patterns = patterns;
         this.versions = versions;
         this.contents = contents;
+        this.events = events;
         this.json = json;
         this.clock = clock;
     }
@@ -120,7 +125,8 @@ public class PatternService {
         if (patterns.findByNameIgnoreCase(content.name()).isPresent()) {
             return Outcome.refused(Problem.at("name", "pattern.name-taken", content.name()));
         }
-        return Outcome.done(save(patterns.saveAndFlush(PatternEntity.of(content.name(), clock.instant())), 1, content, personId));
+        return Outcome.done(save(patterns.saveAndFlush(PatternEntity.of(content.name(), content.about().designer(), clock.instant())), 1,
+                content, personId));
     }
 
     /** Adds the next version; refused when somebody else added one since the form was opened. */
@@ -135,6 +141,11 @@ public class PatternService {
             return Outcome.refused(Problem.at("name", "pattern.name-taken", content.name()));
         }
         newest.pattern().rename(content.name());
+        boolean isNamed = newest.pattern().designer().isEmpty() && !content.about().ownDesign();
+        newest.pattern().by(content.about().designer());
+        if (isNamed) {
+            events.publishEvent(new DesignerNamed(patternId, content.name(), personId));
+        }
         return Outcome.done(save(newest.pattern(), newest.number() + 1, content, personId));
     }
 
@@ -212,7 +223,8 @@ public class PatternService {
 
     private static PatternVersion toVersion(PatternVersionRepository.Row row, PatternContent content) {
         return new PatternVersion(
-                row.getId(), row.getPatternId(), row.getNumber(), row.getArchivedAt() != null, content.named(row.getName()));
+                row.getId(), row.getPatternId(), row.getNumber(), row.getArchivedAt() != null,
+                content.named(row.getName()).by(row.getDesigner()));
     }
 
     /** Those of them that can be read. */

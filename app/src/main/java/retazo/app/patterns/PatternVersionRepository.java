@@ -23,6 +23,8 @@ interface PatternVersionRepository extends JpaRepository<PatternVersionEntity, L
 
         String getName();
 
+        String getDesigner();
+
         @Nullable
         Instant getArchivedAt();
     }
@@ -36,7 +38,8 @@ interface PatternVersionRepository extends JpaRepository<PatternVersionEntity, L
     }
 
     String ROWS = """
-            SELECT v.id AS id, v.pattern.id AS patternId, v.number AS number, v.pattern.name AS name, v.pattern.archivedAt AS archivedAt
+            SELECT v.id AS id, v.pattern.id AS patternId, v.number AS number, v.pattern.name AS name, v.pattern.designer AS designer,
+                   v.pattern.archivedAt AS archivedAt
               FROM PatternVersionEntity v
             """;
 

@@ -20,6 +20,11 @@ public record PatternContent(String name, PatternAbout about, QuiltDesign design
         return new PatternContent(name, others, design);
     }
 
+    /** The same by whoever designed it, as that is known now. */
+    public PatternContent by(String designer) {
+        return new PatternContent(name, new PatternAbout(designer, about.tools(), about.notes()), design);
+    }
+
     public PatternContent named(String newName) {
         return new PatternContent(newName, about, design);
     }
