@@ -61,7 +61,7 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
                 parts.entrySet().stream()
                         .map(entry -> new Part(entry.getKey().id(), entry.getValue(), FractionText.of(names.full(entry.getKey()))))
                         .toList(),
-                fold(strip, laid, names, measures),
+                fold(strip, laid, names, measures.usableWidth()),
                 FractionText.of(strip.cut().rests().stream()
                         .filter(RestUse::isWorthNaming)
                         .map(rest -> size(rest.height(), rest.width()) + " " + names.words().text("laid.rest." + RestUse.of(
@@ -69,9 +69,9 @@ public record LaidView(ClothDrawing drawing, List<Step> steps, List<FractionText
                         .collect(Collectors.joining(", "))));
     }
 
-    /** Long strips are not cut folded. */
-    private static String fold(LaidCloth.Strip strip, LaidCloth laid, PartNames names, Measures measures) {
-        String odd = strip.cut().oddOnFold(measures.usableWidth()).stream()
+    /** For which pieces of a strip the fold is opened, in words; empty for none. Long strips are not cut folded. */
+    public static String fold(LaidCloth.Strip strip, LaidCloth laid, PartNames names, Length usableWidth) {
+        String odd = strip.cut().oddOnFold(usableWidth).stream()
                 .map(laid::part).filter(part -> part.shape().isPresent()).map(names::brief).collect(Collectors.joining(", "));
         return odd.isEmpty() ? "" : names.words().text("laid.fold", odd);
     }

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.cloth.SheetsView;
 import retazo.app.fabrics.Fabric;
@@ -21,6 +22,7 @@ import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Need;
+import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.packet.ShopPiece;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -49,10 +51,11 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
      * @param into   what the length comes as, in words; empty for one folded length
      * @param steps  none for a length that comes as quarters
      * @param sheets how the quarters are cut
+     * @param edge   what it would take on cloth half an inch narrower, in words; empty where that makes no difference
      */
     record Section(
             Fabric fabric, List<Letter> letters, LengthView length, LengthView usableWidth, String uses, String into, List<Step> steps,
-            Optional<SheetsView> sheets) {
+            Optional<SheetsView> sheets, String edge) {
     }
 
     /**
@@ -70,15 +73,18 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
      *
      * @param what   strips or panels, in words
      * @param pieces what comes from them, in words
+     * @param fold   for which of them the fold is opened, in words; empty for none
      */
-    record Step(long count, String what, LengthView height, FractionText pieces) {
+    record Step(long count, String what, LengthView height, FractionText pieces, String fold) {
 
         Step more(long others, String several) {
-            return new Step(count + others, several, height, pieces);
+            return new Step(count + others, several, height, pieces, fold);
         }
     }
 
-    static CuttingPage of(KitWork work, ShopPractice practice, PaperNotes notes, Words words) {
+    /** @param edges how much more of a fabric it would take on cloth half an inch narrower; empty for nothing */
+    static CuttingPage of(
+            KitWork work, ShopPractice practice, PaperNotes notes, Function<Fabric, Optional<Length>> edges, Words words) {
         Kit kit = work.kit();
         Map<Fabric, List<String>> letters = kit.lettersByFabric();
         List<ShopPiece> pieces = work.shopPieces();
@@ -93,7 +99,7 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                 toCut.entrySet().stream()
                         .flatMap(entry -> letters.keySet().stream()
                                 .filter(fabric -> fabric.code().equals(entry.getKey()))
-                                .flatMap(fabric -> section(fabric, entry.getValue(), work, practice.sellingUnit(), words).stream()))
+                                .flatMap(fabric -> section(fabric, entry.getValue(), work, edges, words).stream()))
                         .toList(),
                 toCut.entrySet().stream()
                         .flatMap(entry -> Optional.ofNullable(kit.goodsByCode().get(entry.getKey()))
@@ -103,18 +109,22 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                 notes.codes().stream().map(code -> words.text(code)).toList());
     }
 
-    private static Optional<Section> section(Fabric fabric, Need need, KitWork work, LengthUnit unit, Words words) {
+    private static Optional<Section> section(
+            Fabric fabric, Need need, KitWork work, Function<Fabric, Optional<Length>> edges, Words words) {
+        LengthUnit unit = words.sellingUnit();
         return need.amount().match(
                 cloth -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit),
                         LengthView.cut(cloth.plan().usableWidth().value()),
-                        RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty())),
+                        RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty(),
+                        edges.apply(fabric).map(more -> words.text("paper.edge", cloth.plan().usableWidth().value(), more))
+                                .orElse(""))),
                 printed -> Optional.empty(),
                 quarters -> Optional.of(new Section(
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit),
                         LengthView.cut(quarters.usableWidth().value()),
                         RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
-                        Optional.of(SheetsView.of(quarters.plan(), words)))),
+                        Optional.of(SheetsView.of(quarters.plan(), words)), "")),
                 units -> Optional.empty());
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import retazo.app.cloth.LaidView;
 import retazo.app.cloth.PartNames;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.pictures.RoleView;
@@ -96,7 +97,8 @@ final class CuttingSteps {
         });
         return new CuttingPage.Step(
                 strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words),
-                LengthView.cut(strip.cut().height()), FractionText.of(String.join("; ", gives)));
+                LengthView.cut(strip.cut().height()), FractionText.of(String.join("; ", gives)),
+                LaidView.fold(strip, laid, new PartNames(words), laid.request().usableWidth()));
     }
 
     /** Of rectangles as many as lie on the strip; of other shapes as many as come out of their part of it; strips of a set stay whole. */
@@ -133,7 +135,7 @@ final class CuttingSteps {
                         ShapeWords.of(cut.shape(), words), cut.perStrip().value().value()))
                 .orElseGet(() -> longPieces(line, line.lay(), plan, words));
         return new CuttingPage.Step(line.strips().value().value(), what(line.strips().value().value(), line.lay(), line.use(), words),
-                LengthView.cut(line.stripHeight().value()), FractionText.of(pieces));
+                LengthView.cut(line.stripHeight().value()), FractionText.of(pieces), "");
     }
 
     /** How a part without pieces lies: whole along the cloth, or on the bias; else in strips across it. */

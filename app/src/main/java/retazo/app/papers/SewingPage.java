@@ -38,9 +38,27 @@ record SewingPage(
      * @param takes   its pieces for all of them
      * @param how     it is sewn
      * @param measure what the first one has to measure
+     * @param steps   what lies on what, where it is sewn and cut; none where its drawing tells it
      * @param drawn   each arrangement of its roles, with how many of it are needed
      */
-    record Unit(String name, FractionText takes, FractionText how, FractionText measure, List<Drawn> drawn) {
+    record Unit(String name, FractionText takes, FractionText how, FractionText measure, List<Step> steps, List<Drawn> drawn) {
+    }
+
+    /**
+     * What lies on the mat, in inches, and its lines as paths.
+     *
+     * @param laid  what lies on top of it
+     * @param seams that are sewn already
+     * @param sewn  where it is sewn now
+     * @param cuts  where it is cut then
+     */
+    record Step(String width, String height, String laid, String seams, String sewn, String cuts) {
+
+        /** With room for the lines at its edges. */
+        public String viewBox() {
+            BigDecimal edge = new BigDecimal("0.2");
+            return "-0.1 -0.1 " + new BigDecimal(width).add(edge) + " " + new BigDecimal(height).add(edge);
+        }
     }
 
     /** A drawing of a unit in one arrangement. */

@@ -51,7 +51,7 @@ final class UnitWords {
                 .filter(part -> !part.isEmpty()).collect(Collectors.joining(", "));
         return Optional.of(new SewingPage.Unit(
                 name, FractionText.of(takes(made)), FractionText.of(how(made, kind)), FractionText.of(measure(made, kind)),
-                drawn(made, number)));
+                StepDrawings.of(made), drawn(made, number)));
     }
 
     private String method(MadeUnit made) {
