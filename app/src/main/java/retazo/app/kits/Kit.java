@@ -1,7 +1,5 @@
 package retazo.app.kits;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +65,9 @@ public record Kit(
         return guided.decision();
     }
 
+    /** How a role without a fabric is drawn. */
+    public static final Ink NOT_CHOSEN = new Ink("#e4e2d8", "", "#e4e2d8", true);
+
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {
         return KitTitle.name(pattern.name(), size.name(), colourway);
@@ -78,7 +79,9 @@ public record Kit(
 
     /** How a role is drawn in this kit: in its fabric. */
     public Ink ink(RoleKey role) {
-        return goods.containsKey(role) ? ink(goods.get(role)) : ink(requireNonNull(fabrics.get(role)));
+        return goods.containsKey(role)
+                ? ink(goods.get(role))
+                : Optional.ofNullable(fabrics.get(role)).map(Kit::ink).orElse(NOT_CHOSEN);
     }
 
     /** How a precut is drawn: in its colour. */

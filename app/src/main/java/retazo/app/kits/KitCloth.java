@@ -8,6 +8,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.strip.LeftOver;
@@ -63,11 +64,17 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
         return kit.quarters(fabric).map(cloth::cutInto).orElse(cloth);
     }
 
+    /** A role that nothing of the kit is cut from has no fabric; nothing is needed of whatever stands for it. */
+    private KitChoice.Fabric nothing(RoleKey role) {
+        return new KitChoice.Fabric(new KitFabric(
+                "no fabric for " + role, practice.figure(PracticeMeasure.USABLE_WIDTH), PrintKind.ALL_OVER));
+    }
+
     private KitChoice choice(RoleKey role, UnaryOperator<KitFabric> seen) {
         Optional<KitChoice.Precut> precut = Optional.ofNullable(kit.goods().get(role)).map(good -> new KitChoice.Precut(kit.inKit(good)));
         Optional<KitChoice.Fabric> fabric = Optional.ofNullable(kit.fabrics().get(role))
                 .map(one -> new KitChoice.Fabric(seen.apply(cloth(one))));
         return precut.<KitChoice>map(good -> fabric.<KitChoice>map(cloth -> new KitChoice.Both(good, cloth)).orElse(good))
-                .orElseGet(fabric::orElseThrow);
+                .orElseGet(() -> fabric.orElseGet(() -> nothing(role)));
     }
 }

@@ -88,6 +88,7 @@ public class KitService {
         }
         Map<String, RoleChoice> choices = new HashMap<>();
         asked.pattern().design().roles().stream().map(Role::key)
+                .filter(role -> asked.fabrics().containsKey(role) || asked.goods().containsKey(role))
                 .forEach(role -> choices.put(role.value(), RoleChoice.of(asked.fabrics().get(role), asked.goods().get(role))));
         if (!asked.pattern().about().ownDesign()) {
             goods.copiesOf(asked.pattern().patternId(), asked.pattern().name());

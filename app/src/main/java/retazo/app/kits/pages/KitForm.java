@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.fabrics.Fabric;
@@ -14,8 +16,11 @@ import retazo.app.shared.FieldReader;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
+import retazo.core.kit.RolesUsed;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.plan.QuiltPlanner;
 
 /**
  * New kits as typed.
@@ -86,6 +91,16 @@ record KitForm(
         return chosen;
     }
 
+    /** The roles that the chosen sizes need with these contents; of all sizes where none is chosen. */
+    Set<RoleKey> used(PatternVersion pattern) {
+        QuiltPlanner planner = new QuiltPlanner(ShopPractice.customary());
+        Contents contents = new Contents(hasBinding(), hasBacking());
+        return pattern.design().sizes().stream()
+                .filter(size -> hasSize(size.key().value()) || sizes == null || sizes.isEmpty())
+                .flatMap(size -> RolesUsed.of(pattern.design(), planner.plan(pattern.design(), size), contents).stream())
+                .collect(Collectors.toSet());
+    }
+
     Optional<NewKits> read(FieldReader reader, PatternVersion pattern, Named named) {
         String name = reader.text("colourway", colourway, 60);
         List<String> keys = pattern.design().sizes().stream().map(size -> size.key().value()).filter(this::hasSize).toList();
@@ -94,8 +109,10 @@ record KitForm(
         }
         Map<RoleKey, Fabric> chosen = chosen(pattern, named);
         Map<RoleKey, Good> goods = chosenGoods(pattern, named);
+        Set<RoleKey> used = used(pattern);
         for (Role role : pattern.design().roles()) {
-            if (!chosen.containsKey(role.key()) && !goods.containsKey(role.key())) {
+            boolean isAsked = used.contains(role.key()) || !fabric(role.key().value()).isBlank();
+            if (isAsked && !chosen.containsKey(role.key()) && !goods.containsKey(role.key())) {
                 String typed = fabric(role.key().value());
                 reader.add(typed.isBlank()
                         ? Problem.at("fabrics." + role.key(), "kit.no-fabric", role.letter())

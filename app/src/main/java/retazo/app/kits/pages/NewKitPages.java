@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -24,8 +25,6 @@ import retazo.core.quilt.size.QuiltSize;
 @Component
 class NewKitPages {
 
-    private static final Ink NOT_CHOSEN = new Ink("#e4e2d8", "", "#e4e2d8", true);
-
     private final FabricService fabrics;
     private final GoodService goods;
     private final RoleSources sources;
@@ -39,6 +38,7 @@ class NewKitPages {
     /**
      * The page.
      *
+     * @param roles  that the chosen sizes and contents need a fabric for, and those for which one was typed
      * @param inks   by the key of the role
      * @param prints the fabrics that are drawn
      */
@@ -64,12 +64,14 @@ class NewKitPages {
         Map<RoleKey, Good> chosenGoods = form.chosenGoods(pattern, named);
         Function<RoleKey, Ink> inks = role -> chosenGoods.containsKey(role)
                 ? Kit.ink(chosenGoods.get(role))
-                : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : NOT_CHOSEN;
-        List<Role> roles = pattern.design().roles();
+                : chosen.containsKey(role) ? Kit.ink(chosen.get(role)) : Kit.NOT_CHOSEN;
+        Set<RoleKey> used = form.used(pattern);
+        List<Role> roles = pattern.design().roles().stream()
+                .filter(role -> used.contains(role.key()) || !form.fabric(role.key().value()).isBlank()).toList();
         List<QuiltSize> sizes = pattern.design().sizes();
         return new Page(
                 pattern, form, roles,
-                roles.stream().collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))),
+                pattern.design().roles().stream().collect(Collectors.toMap(role -> role.key().value(), role -> inks.apply(role.key()))),
                 sizes, chosen.values().stream().distinct().toList(),
                 QuiltPicture.of("quilt", pattern.design(), sizes.get(sizes.size() / 2), inks));
     }

@@ -75,7 +75,10 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                 row("sizes.grid", work -> work.plan().layout().map(layout -> new Cell(
                         layout.blocks().key(),
                         Optional.of(QuantityView.of(layout.blocks().value(), LengthUnit.INCH)),
-                        layout.columns().value() + " × " + layout.rows().value(),
+                        layout.extra().map(extra -> words.text(
+                                "sizes.grid.cut-up", layout.columns().value().value(), layout.rows().value().value(), extra.value().value(),
+                                layout.blocks().value().plus(extra.value()).value()))
+                                .orElseGet(() -> layout.columns().value() + " × " + layout.rows().value()),
                         "",
                         Optional.empty())).orElse(Cell.NOTHING)),
                 row("sizes.width", work -> side(work, TopSize::width, layout -> layout.width().quoted())),
