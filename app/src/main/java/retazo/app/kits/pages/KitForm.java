@@ -18,7 +18,6 @@ import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
-import retazo.core.kit.RolesUsed;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.plan.QuiltPlanner;
 
@@ -97,7 +96,7 @@ record KitForm(
         Contents contents = new Contents(hasBinding(), hasBacking());
         return pattern.design().sizes().stream()
                 .filter(size -> hasSize(size.key().value()) || sizes == null || sizes.isEmpty())
-                .flatMap(size -> RolesUsed.of(pattern.design(), planner.plan(pattern.design(), size), contents).stream())
+                .flatMap(size -> contents.roles(pattern.design(), planner.plan(pattern.design(), size)).stream())
                 .collect(Collectors.toSet());
     }
 

@@ -11,20 +11,20 @@ import retazo.core.quilt.plan.QuiltPlan;
 import retazo.core.quilt.plan.QuiltPlanner;
 
 /** Night is in the blocks and the binding, quay the border, back the back. */
-class RolesUsedTest {
+class ContentsTest {
 
     private static final QuiltDesign DESIGN = QuiltSamples.ferryWake();
     private static final QuiltPlan PLAN = new QuiltPlanner(ShopPractice.customary()).plan(DESIGN, QuiltSamples.crib());
 
     @Test
     void a_kit_with_everything_needs_every_role() {
-        assertThat(RolesUsed.of(DESIGN, PLAN, Contents.EVERYTHING)).containsExactlyInAnyOrder(
+        assertThat(Contents.EVERYTHING.roles(DESIGN, PLAN)).containsExactlyInAnyOrder(
                 QuiltSamples.NIGHT, QuiltSamples.LANTERN, QuiltSamples.FOG, QuiltSamples.QUAY, QuiltSamples.BACK);
     }
 
     @Test
     void a_kit_without_a_back_needs_no_fabric_for_it() {
-        assertThat(RolesUsed.of(DESIGN, PLAN, new Contents(false, false))).containsExactlyInAnyOrder(
+        assertThat(new Contents(false, false).roles(DESIGN, PLAN)).containsExactlyInAnyOrder(
                 QuiltSamples.NIGHT, QuiltSamples.LANTERN, QuiltSamples.FOG, QuiltSamples.QUAY);
     }
 }
