@@ -54,7 +54,7 @@ class UnusedRolesTest {
                 new NewKits(pattern, List.of("crib"), "bare", chosen, Map.of(), new Contents(true, false)))).get(0);
 
         Client designer = Client.of(shop, "idris");
-        for (String path : List.of("", "/cloth", "/cutting-page", "/contents", "/left-overs")) {
+        for (String path : List.of("", "/cloth", "/cutting-page", "/contents")) {
             int status = designer.get("/kits/" + kit + path).statusCode();
             assertThat(status).as(path).isIn(200, 404);
         }

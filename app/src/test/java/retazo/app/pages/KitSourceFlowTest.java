@@ -95,7 +95,8 @@ class KitSourceFlowTest {
 
         List<PlannedCut> cuts = runs.currentCuts(Set.of(run));
         assertThat(cuts).extracting(PlannedCut::length).containsExactly(Length.ofInches(36), Length.ofInches(36));
-        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cuts.get(0).id()).body()).contains("cut it into", "3 fat quarters");
+        assertThat(Client.of(shop, "nele").get("/cutting/pieces/" + cuts.get(0).id()).body()).contains("First cut it into",
+                "3 fat quarters");
     }
 
     /** The bag was confirmed with 27 in of whole cloth; the kit of later bags is cut into quarters. */

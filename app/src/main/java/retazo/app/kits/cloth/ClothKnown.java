@@ -1,5 +1,6 @@
 package retazo.app.kits.cloth;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,9 +71,14 @@ class ClothKnown {
         if (typed.isEmpty()) {
             return Optional.empty();
         }
-        return stock.boltByCode(typed).map(this::bolt).or(() -> reader.take(field, PrintedText.read(typed))
+        return stock.boltByCode(typed).or(() -> longestOf(typed)).map(this::bolt).or(() -> reader.take(field, PrintedText.read(typed))
                 .flatMap(amounts -> amounts.stream().findFirst())
                 .map(amount -> amount(role, pattern, amount)));
+    }
+
+    /** The bolt of a fabric with most free cloth, since a length is never pieced from two. */
+    private Optional<Bolt> longestOf(String typed) {
+        return fabrics.named(typed).flatMap(fabric -> stock.boltsOf(List.of(fabric.id())).stream().max(Comparator.comparing(Bolt::free)));
     }
 
     private There bolt(Bolt bolt) {
