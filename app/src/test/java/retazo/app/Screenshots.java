@@ -21,7 +21,6 @@ public final class Screenshots {
         WIDE.put("quilt", "/patterns/17/quilt");
         WIDE.put("drawing", "/patterns/4/drawing");
         WIDE.put("cloth", "/kits/5/cloth");
-        WIDE.put("cut-list", "/patterns/9/list");
         WIDE.put("sizes", "/patterns/10/sizes?figure=sofa.lamp.sell");
         WIDE.put("kit", "/kits/2");
         WIDE.put("cutting-page", "/kits/2/cutting-page");
@@ -51,6 +50,10 @@ public final class Screenshots {
             page.locator("a.button-go").first().click();
             page.waitForLoadState();
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("ticket.png")));
+            page.navigate(arguments[0] + "/cutting");
+            page.locator("a.button-go[href^='/cutting/pieces/']").first().click();
+            page.waitForLoadState();
+            page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("ticket-pieces.png")));
             page.navigate(arguments[0] + "/packing");
             page.locator("a.button-go").first().click();
             page.waitForLoadState();

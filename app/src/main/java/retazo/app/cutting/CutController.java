@@ -113,7 +113,7 @@ class CutController {
                 old -> conflict(model, response, runId, boltId, TicketPage.Asks.NOTHING, form,
                         Problem.of("cut.old-ticket", old.ticketPlan(), old.newestPlan())),
                 refused -> conflict(model, response, runId, boltId,
-                        refused.bookSaysNo() ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING, form, refused.problem()),
+                        refused.asks(), form, refused.problem()),
                 isShort -> show(model, runId, boltId, TicketPage.Asks.FATE, form, Faults.NONE));
     }
 

@@ -12,7 +12,8 @@ import retazo.core.measure.LengthUnit;
  *
  * @param real   the real length, empty for the one on the ticket
  * @param fate   REMNANT or WASTE for a length that is too short
- * @param longer set in the second confirmation
+ * @param longer set in the second confirmation, where the book has less
+ * @param sure   likewise, where the length is far from what was asked
  * @param good   the good length before a flaw
  * @param flaw   the length of the flaw
  * @param left   what a bolt that is short or long really has left
@@ -24,11 +25,12 @@ record CutForm(
         @Nullable String real,
         @Nullable String fate,
         @Nullable String longer,
+        @Nullable String sure,
         @Nullable String good,
         @Nullable String flaw,
         @Nullable String left) {
 
-    static final CutForm EMPTY = new CutForm(0, 0, null, "", null, null, "", "", "");
+    static final CutForm EMPTY = new CutForm(0, 0, null, "", null, null, null, "", "", "");
     private static final Length LONGEST = Length.ofYards(300, 1);
 
     CutStep step(long runId, long boltId, Optional<Length> realLength) {
@@ -37,7 +39,7 @@ record CutForm(
                 .findFirst();
         return new CutStep(
                 runId, boltId, plannedCutId, planVersion, clientId == null ? UUID.randomUUID() : clientId, realLength, readFate,
-                longer != null);
+                longer != null, sure != null);
     }
 
     /** The real length where one was typed. */

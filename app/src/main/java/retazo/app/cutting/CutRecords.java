@@ -34,7 +34,7 @@ class CutRecords {
     /** Why a cut may not be recorded any more: it is not this ticket's, an old plan's, or done; empty where it may. */
     Optional<CutResult> whyNot(CutStep step, PlannedCut cut, Run run) {
         if (cut.runId() != step.runId() || cut.boltId() != step.boltId() || cut.bagClosed()) {
-            return Optional.of(new CutResult.Refused(Problem.of("cut.not-here"), false));
+            return Optional.of(new CutResult.Refused(Problem.of("cut.not-here"), TicketPage.Asks.NOTHING));
         }
         if (cut.state() == PlannedCut.State.SUPERSEDED) {
             return Optional.of(new CutResult.OldTicket(step.planVersion(), run.planVersion()));
@@ -42,7 +42,8 @@ class CutRecords {
         if (cut.state() == PlannedCut.State.CUT) {
             return Optional.of(records.ofCut(cut.id())
                     .map(record -> new CutResult.Refused(
-                            Problem.of("cut.already", cut.bagNumber(), name(record.personId()), Moments.clock(record.at())), false))
+                            Problem.of("cut.already", cut.bagNumber(), name(record.personId()), Moments.clock(record.at())),
+                            TicketPage.Asks.NOTHING))
                     .orElseThrow());
         }
         return Optional.empty();

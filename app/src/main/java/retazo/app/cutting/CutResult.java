@@ -29,9 +29,10 @@ sealed interface CutResult {
     /**
      * Nothing was booked, and why.
      *
-     * @param bookSaysNo whether the book has less than was cut, so that "the bolt was longer" can be said
+     * @param asks what can be said to book it all the same: that the bolt was longer than the book says, or that a length far from what was
+     *             asked is right
      */
-    record Refused(Problem problem, boolean bookSaysNo) implements CutResult {
+    record Refused(Problem problem, TicketPage.Asks asks) implements CutResult {
         @Override
         public <R> R match(Function<Recorded, R> recorded, Function<OldTicket, R> old, Function<Refused, R> refused,
                 Function<Short, R> isShort) {

@@ -36,7 +36,7 @@ public class CutService {
     private static final Entries.Answers<CutResult> ANSWERS = new Entries.Answers<>(
             result -> result.match(recorded -> Optional.of(0L), old -> Optional.empty(), refused -> Optional.empty(),
                     isShort -> Optional.empty()),
-            before -> new CutResult.Recorded(), problem -> new CutResult.Refused(problem, false));
+            before -> new CutResult.Recorded(), problem -> new CutResult.Refused(problem, TicketPage.Asks.NOTHING));
 
     private final Entries entries;
     private final CutRecords records;
@@ -62,14 +62,14 @@ public class CutService {
     public boolean confirm(long plannedCutId, UUID clientId, long personId) {
         PlannedCut cut = book.plannedCut(plannedCutId);
         CutStep step = new CutStep(
-                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), clientId, Optional.empty(), Optional.empty(), false);
+                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), clientId, Optional.empty(), Optional.empty(), false, false);
         return record(step, personId).match(recorded -> true, old -> false, refused -> false, isShort -> false);
     }
 
     /** Records a cut, with its real length where that differs. */
     @Transactional
     CutResult record(CutStep step, long personId) {
-        return once("cut", step, List.of(step.real(), step.fate(), step.longer()), personId, entry -> cut(step, entry));
+        return once("cut", step, List.of(step.real(), step.fate(), step.longer(), step.sure()), personId, entry -> cut(step, entry));
     }
 
     /** What a ticket asks is done once, and its id stands for that alone. */
@@ -86,6 +86,9 @@ public class CutService {
             return stopped.get();
         }
         Length real = step.real().orElse(cut.length());
+        if (step.isFarFrom(cut.length())) {
+            return new CutResult.Refused(Problem.of("cut.far", real, cut.length()), TicketPage.Asks.FAR);
+        }
         if (!real.isShorterThan(cut.length())) {
             return recordGood(step, cut, real, entry);
         }
@@ -136,7 +139,8 @@ public class CutService {
 
     private static CutResult undoAll(Problem problem) {
         TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
-        return new CutResult.Refused(problem, problem.code().equals("stock.not-enough"));
+        return new CutResult.Refused(
+                problem, problem.code().equals("stock.not-enough") ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING);
     }
 
     /** Cuts a flaw out of the bolt; what no longer fits is planned again. */

@@ -18,7 +18,9 @@ record TicketPage(TicketPages.Ticket ticket, Asks asks, CutForm form, String uni
         /** What becomes of a length that is too short. */
         FATE,
         /** Whether the bolt was longer than the book says. */
-        LONGER
+        LONGER,
+        /** Whether a length far from what was asked is right. */
+        FAR
     }
 
     List<Fabric> prints() {
@@ -27,6 +29,10 @@ record TicketPage(TicketPages.Ticket ticket, Asks asks, CutForm form, String uni
 
     public boolean asksFate() {
         return asks == Asks.FATE;
+    }
+
+    public boolean asksFar() {
+        return asks == Asks.FAR;
     }
 
     public boolean asksLonger() {

@@ -101,6 +101,10 @@ class TodayService {
                     urgency, words.text("today.cut", run.id(), asked), words.text("today.cut.why", toCut.size(), bolts), "/cutting",
                     words.text("today.cut.go"), Right.CUTTING));
         }
+        long inPieces = bags.stream().filter(bag -> bag.isOpen() && bag.piecesLeft() && bag.begun()).count();
+        if (inPieces > 0) {
+            matters.add(matter(Urgency.GO_ON, "pieces", run, asked, inPieces, "/cutting", Right.CUTTING));
+        }
         if (run.state() == RunState.DRAFT) {
             matters.add(matter(Urgency.DECIDE, "draft", run, asked, 0, "/runs/" + run.id(), Right.RUNS));
         }

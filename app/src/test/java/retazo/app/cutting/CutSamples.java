@@ -23,7 +23,7 @@ record CutSamples(CutService cuts, RunBook runs) {
         return cuts.record(step, CUTTER).match(
                 recorded -> "recorded",
                 old -> "old " + old.ticketPlan() + " of " + old.newestPlan(),
-                refused -> refused.problem().code() + (refused.bookSaysNo() ? ", book" : ""),
+                refused -> refused.problem().code() + (refused.asks() == TicketPage.Asks.LONGER ? ", book" : ""),
                 isShort -> "short");
     }
 
@@ -40,7 +40,8 @@ record CutSamples(CutService cuts, RunBook runs) {
 
     static CutStep step(PlannedCut cut) {
         return new CutStep(
-                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), UUID.randomUUID(), Optional.empty(), Optional.empty(), false);
+                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), UUID.randomUUID(), Optional.empty(), Optional.empty(), false,
+                false);
     }
 
     static CutStep shortStep(PlannedCut cut, String real, CutStep.Fate fate) {
@@ -49,6 +50,14 @@ record CutSamples(CutService cuts, RunBook runs) {
 
     static CutStep withReal(PlannedCut cut, String real, Optional<CutStep.Fate> fate, boolean longer) {
         return new CutStep(
-                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), UUID.randomUUID(), Optional.of(Length.parse(real)), fate, longer);
+                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), UUID.randomUUID(), Optional.of(Length.parse(real)), fate, longer,
+                false);
+    }
+
+    /** A length that the cutter says is right, however far from what was asked. */
+    static CutStep sureOf(PlannedCut cut, String real) {
+        return new CutStep(
+                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), UUID.randomUUID(), Optional.of(Length.parse(real)),
+                Optional.empty(), false, true);
     }
 }

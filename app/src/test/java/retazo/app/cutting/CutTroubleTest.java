@@ -43,6 +43,29 @@ class CutTroubleTest {
         this.tickets = new CutSamples(cuts, runs);
     }
 
+    /** 100 in typed for 40 1/2: nothing is booked before somebody says that it is right. */
+    @Test
+    void a_length_far_from_what_was_asked_is_asked_again() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "4 yd");
+        PlannedCut cut = tickets.first(samples.run(samples.kit(fabric), 1));
+
+        assertThat(tickets.result(CutSamples.withReal(cut, "100 in", Optional.empty(), false))).isEqualTo("cut.far");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofYards(4, 1));
+        assertThat(tickets.result(CutSamples.withReal(cut, "45 in", Optional.empty(), false))).isEqualTo("recorded");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(99));
+    }
+
+    @Test
+    void a_length_far_from_what_was_asked_is_booked_when_it_is_right() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "4 yd");
+        PlannedCut cut = tickets.first(samples.run(samples.kit(fabric), 1));
+
+        assertThat(tickets.result(CutSamples.sureOf(cut, "100 in"))).isEqualTo("recorded");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(44));
+    }
+
     @Test
     void a_length_that_is_too_short_asks_then_becomes_a_remnant_and_the_bag_is_planned_again() {
         Fabric fabric = samples.fabric();

@@ -71,7 +71,8 @@ class WithoutScriptTest {
     @Test
     void today_shows_each_person_what_waits_for_them() {
         try (Tab owner = Tab.of(shop, "marisol"); Tab packer = Tab.of(shop, "tomas"); Tab cutter = Tab.of(shop, "nele")) {
-            assertThat(owner.text()).contains("Run 3 is stopped: 2 Throw, 1 Crib", "Decide about run 4: 6 Throw, 4 Crib");
+            assertThat(owner.text()).contains("Run 3 is stopped, Ferry Wake: 2 Throw, 1 Crib",
+                    "Decide about run 4, Ferry Wake: 6 Throw, 4 Crib");
             assertThat(owner.page().locator("tbody tr").first().textContent()).contains("stopped");
             assertThat(packer.text()).contains("Pack bags of run 2").doesNotContain("Cut run", "Decide");
             assertThat(cutter.text()).contains("Cut run 2").doesNotContain("Pack bags", "Decide");

@@ -50,7 +50,7 @@ class TodayServiceTest {
 
         assertThat(today).contains("Run " + run + " is stopped", "1 bag still needs cloth: 1 1/8 yd " + fabric.name(),
                 "1 length to cut, 1 bolt to fetch");
-        assertThat(today.indexOf("Run " + run + " is stopped")).isLessThan(today.indexOf("Cut run " + run + ":"));
-        assertThat(today.indexOf("Cut run " + run + ":")).isLessThan(today.indexOf("Decide about run " + draft + ":"));
+        assertThat(today.indexOf("Run " + run + " is stopped")).isLessThan(today.indexOf("Cut run " + run + ","));
+        assertThat(today.indexOf("Cut run " + run + ",")).isLessThan(today.indexOf("Decide about run " + draft + ","));
     }
 }

@@ -2,7 +2,9 @@ package retazo.app.runs.progress;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -28,7 +30,7 @@ public class RunTitles {
     /**
      * What a run was asked for, in words.
      *
-     * @param asked   how many of each size: {@code 6 crib, 4 throw}
+     * @param asked   how many of each size: {@code Ferry Wake: 6 crib, 4 throw}
      * @param colours the patterns and their colourways
      */
     public record RunTitle(String asked, String colours) {
@@ -43,11 +45,22 @@ public class RunTitles {
         Map<Long, KitTitle> titles = kits.titles(
                 runs.stream().flatMap(run -> run.asked().stream()).map(Run.Asked::kitId).collect(Collectors.toSet()));
         return runs.stream().collect(Collectors.toMap(Run::id, run -> new RunTitle(
-                run.asked().stream()
-                        .map(asked -> words.text("run.asked", asked.quantity(), requireNonNull(titles.get(asked.kitId())).size()))
-                        .collect(Collectors.joining(", ")),
+                asked(run, titles),
                 kits(run, titles).map(kit -> words.text("run.colours", kit.pattern(), kit.colourway())).distinct()
                         .collect(Collectors.joining(", ")))));
+    }
+
+    /** Pattern by pattern, in the order in which they were asked. */
+    private String asked(Run run, Map<Long, KitTitle> titles) {
+        Map<String, List<String>> byPattern = new LinkedHashMap<>();
+        run.asked().forEach(asked -> {
+            KitTitle title = requireNonNull(titles.get(asked.kitId()));
+            byPattern.computeIfAbsent(title.pattern(), pattern -> new ArrayList<>())
+                    .add(words.text("run.asked", asked.quantity(), title.size()));
+        });
+        return byPattern.entrySet().stream()
+                .map(pattern -> words.text("run.of-pattern", pattern.getKey(), String.join(", ", pattern.getValue())))
+                .collect(Collectors.joining("; "));
     }
 
     private static Stream<KitTitle> kits(Run run, Map<Long, KitTitle> titles) {
