@@ -82,13 +82,21 @@ class TicketPages {
         List<CutViews.CutView> views = cutViews.of(cuts, all);
         int step = (int) cuts.stream().filter(cut -> !cut.isPlanned()).count() + 1;
         RestRule.Kind kind = RestRule.of(practice.practice()).kindOf(rest);
+        Length others = rest.minus(bolt.free()).atLeast(Length.ZERO);
         return new Ticket(
                 runId, run.planVersion(),
                 new OnBolt(bolt, fabrics.fabric(bolt.fabricId()), LengthView.cut(bolt.usableWidth())), step, views,
                 at(views, step - 1), at(views, step),
-                new End(LengthView.onHand(rest, words.sellingUnit()), words.text("rest." + kind), kind == RestRule.Kind.ORPHAN,
+                new End(LengthView.onHand(rest, words.sellingUnit()), restWords(kind, others), kind == RestRule.Kind.ORPHAN,
                         CutViews.Stretch.of(done.plus(left), rest, all)),
                 lastSteps.of(runId, boltId), words.text("caution." + (step == 1 ? 0 : (step - 1) % CAUTIONS)));
+    }
+
+    /** What stays may be other runs', and then it is not free to sell. */
+    private String restWords(RestRule.Kind kind, Length others) {
+        return others.isPositive()
+                ? words.text("rest.others", LengthView.of(others, words.sellingUnit()).plain())
+                : words.text("rest." + kind);
     }
 
     private static Length sum(List<PlannedCut> cuts, boolean planned) {

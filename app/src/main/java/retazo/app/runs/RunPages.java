@@ -199,13 +199,16 @@ class RunPages {
                         : List.of());
     }
 
-    /** Every bolt of the run with its cuts; those done are in front, and the bolt is drawn as it was before them. */
+    /**
+     * Every bolt of the run with its cuts; those done are in front, and the bolt is drawn as it was before them, without what other runs
+     * have reserved of it.
+     */
     private List<BoltBar> openBars(Run run, Map<Long, Fabric> fabricById) {
         Map<Long, List<PlannedCut>> byBolt = runs.currentCuts(Set.of(run.id())).stream()
                 .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         Map<Long, Length> before = new LinkedHashMap<>();
-        byBolt.forEach((id, cuts) -> before.put(id, requireNonNull(bolts.get(id)).onHand().plus(done(cuts))));
+        byBolt.forEach((id, cuts) -> before.put(id, requireNonNull(bolts.get(id)).free().plus(sum(cuts))));
         BoltBar.Scale scale = scale(List.copyOf(before.values()));
         return byBolt.entrySet().stream()
                 .map(entry -> {
@@ -223,10 +226,7 @@ class RunPages {
                 .toList();
     }
 
-    private static Length done(List<PlannedCut> cuts) {
-        return cuts.stream()
-                .filter(cut -> cut.state() == PlannedCut.State.CUT)
-                .map(PlannedCut::length)
-                .reduce(Length.ZERO, Length::plus);
+    private static Length sum(List<PlannedCut> cuts) {
+        return cuts.stream().map(PlannedCut::length).reduce(Length.ZERO, Length::plus);
     }
 }
