@@ -123,7 +123,7 @@ public record Kit(
     }
 
     /** The same kit sold by other instructions. */
-    Kit by(Instructions others) {
+    public Kit by(Instructions others) {
         return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, new Guided(others, decision(), copy(), false),
                 settings,
                 sources,

@@ -1,7 +1,5 @@
 package retazo.app.cutting.stacks;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -9,11 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Component;
-
 import retazo.app.cloth.LaidView;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.fabrics.Fabric;
@@ -27,6 +24,7 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagNumbers;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.packets.PacketBook;
 import retazo.app.runs.packets.PieceSource;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.NotFoundException;
@@ -38,6 +36,7 @@ import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.strip.LeftOver;
+import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
@@ -49,14 +48,17 @@ import retazo.core.packet.StackStep;
 class PieceWorks {
 
     private final RunBook runs;
+    private final PacketBook packets;
     private final KitBook kits;
     private final KitWorks works;
     private final StockService stock;
     private final GoodService goods;
     private final Words words;
 
-    PieceWorks(RunBook runs, KitBook kits, KitWorks works, StockService stock, GoodService goods, Words words) {
+    PieceWorks(
+            RunBook runs, PacketBook packets, KitBook kits, KitWorks works, StockService stock, GoodService goods, Words words) {
         this.runs = runs;
+        this.packets = packets;
         this.kits = kits;
         this.works = works;
         this.stock = stock;
@@ -69,9 +71,23 @@ class PieceWorks {
         return source.cutId().map(id -> ofCut(source, runs.plannedCut(id))).orElseGet(() -> ofPrecut(source));
     }
 
+    /** The shop cut its pieces when the run was confirmed, whoever follows which instructions since. */
+    private Kit asConfirmed(long kitId) {
+        return kits.kit(kitId).by(Instructions.SHOP);
+    }
+
+    private boolean isNoneOf(Bag bag, Predicate<PacketBook.Source> source) {
+        return packets.sources(List.of(bag.id())).stream().noneMatch(source);
+    }
+
+    /** Without steps where the kit was changed since, so that no plan of its pieces is left. */
     private PieceWork ofCut(PieceSource source, PlannedCut cut) {
-        Set<Long> picked = runs.bag(cut.targets().get(0).bagId()).picks().stream().map(Bag.Pick::goodId).collect(Collectors.toSet());
-        Kit now = kits.kit(cut.kitId());
+        Bag first = runs.bag(cut.targets().get(0).bagId());
+        if (isNoneOf(first, from -> from.isFabric(cut.fabricId()))) {
+            throw none(source);
+        }
+        Set<Long> picked = first.picks().stream().map(Bag.Pick::goodId).collect(Collectors.toSet());
+        Kit now = asConfirmed(cut.kitId());
         Fabric fabric = now.fabrics().values().stream().filter(one -> one.id() == cut.fabricId()).findFirst()
                 .orElseThrow(() -> none(source));
         KitWork work = works.workTaking(now.asConfirmed(fabric, cut.into().map(ShopCut::kind), picked), taken(cut));
@@ -93,14 +109,14 @@ class PieceWorks {
                                     LaidView.of(batch.get().laid(), batch.get().laid().request().usableWidth(), work.practice(), words)),
                             Optional.empty()));
         }
-        Need need = work.need(fabric.code()).filter(found -> work.kit().isCutByTheShop()).orElseThrow(() -> none(source));
-        List<StackStep> steps = need.amount().match(
+        Optional<Need> need = work.need(fabric.code());
+        List<StackStep> steps = need.map(found -> found.amount().<List<StackStep>>match(
                 cloth -> List.of(), printed -> List.of(),
                 quarters -> StackStep.of(quarters.plan(), cut.targets().size(), work.practice().lay().layers(fabric.kind())),
-                units -> List.of());
+                units -> List.of())).orElse(List.of());
         return new PieceWork(of, steps, names(work, steps), "", new PieceWork.View(
-                need.exact().orElseThrow().value().isLongerThan(cut.length()), Optional.empty(), Optional.empty(),
-                Optional.of(KitSheetsView.of(need, words.sellingUnit(), words).orElseThrow(() -> none(source)))));
+                need.flatMap(Need::exact).map(exact -> exact.value().isLongerThan(cut.length())).orElse(false), Optional.empty(),
+                Optional.empty(), need.flatMap(found -> KitSheetsView.of(found, words.sellingUnit(), words))));
     }
 
     private PieceWork ofPrecut(PieceSource source) {
@@ -108,21 +124,23 @@ class PieceWorks {
         List<Bag> bags = runs.bags(Set.of(source.runId())).getOrDefault(source.runId(), List.of()).stream()
                 .filter(bag -> bag.kitId() == asked.kitId() && !bag.leftOut() && takes(bag, asked.goodId()) > 0).toList();
         Good good = goods.good(asked.goodId());
-        if (bags.isEmpty()) {
+        if (bags.isEmpty() || isNoneOf(bags.get(0), from -> from.isGood(good.id()))) {
             throw none(source);
         }
-        KitWork work = works.work(kits.kit(asked.kitId()));
-        Need need = work.need(good.code()).filter(found -> work.kit().isCutByTheShop()).orElseThrow(() -> none(source));
-        List<StackStep> steps = need.amount().match(
+        KitWork work = works.work(asConfirmed(asked.kitId()));
+        Optional<Need> need = work.need(good.code());
+        List<StackStep> steps = need.map(found -> found.amount().<List<StackStep>>match(
                 cloth -> List.of(), printed -> List.of(), quarters -> List.of(),
-                units -> StackStep.of(units, bags.size(), work.practice().lay().layers(ClothKind.COTTON)));
+                units -> StackStep.of(units, bags.size(), work.practice().lay().layers(ClothKind.COTTON)))).orElse(List.of());
         long take = bags.stream().mapToLong(bag -> takes(bag, good.id())).sum();
         return new PieceWork(
                 new PieceWork.Of(
                         source, work.kit(), new BagNumbers(bags.stream().map(Bag::number).toList()), Optional.empty(), Optional.of(good),
                         new PieceWork.From(0, "", Optional.empty(), take, true), bags.stream().allMatch(Bag::isOpen)),
                 steps, names(work, steps), "",
-                new PieceWork.View(false, Optional.empty(), Optional.empty(), KitSheetsView.of(need, words.sellingUnit(), words)));
+                new PieceWork.View(
+                        false, Optional.empty(), Optional.empty(),
+                        need.flatMap(found -> KitSheetsView.of(found, words.sellingUnit(), words))));
     }
 
     private static long takes(Bag bag, long goodId) {

@@ -48,10 +48,12 @@ class StackPages {
      * The ticket.
      *
      * @param now   the step to be cut; empty when all are
+     * @param done  whether all its pieces are told as cut
      * @param last  what was recorded last; empty for nothing
      * @param again cloth for strips that were spoilt; empty where none were, or where they are not strips
      */
-    record Ticket(PieceWork work, List<Step> steps, Optional<Step> now, Optional<Last> last, Optional<Again> again) {
+    record Ticket(
+            PieceWork work, List<Step> steps, Optional<Step> now, boolean done, Optional<Last> last, Optional<Again> again) {
 
         public long stacks() {
             return steps.stream().mapToLong(Step::stacks).sum();
@@ -101,7 +103,7 @@ class StackPages {
             steps.add(step(step, requireNonNull(work.names().get(step.key())), records));
         }
         return new Ticket(
-                work, steps, steps.stream().filter(step -> step.next() > 0).findFirst(),
+                work, steps, steps.stream().filter(step -> step.next() > 0).findFirst(), jobs.isDone(source),
                 records.isEmpty() ? Optional.empty() : Optional.of(last(records.get(records.size() - 1), steps)),
                 again(work, records));
     }

@@ -34,7 +34,7 @@ public class PieceJobs {
 
     /** Whether a stack of it was cut. */
     public boolean isBegun(PieceSource source) {
-        return find(source).map(job -> job.isDone() || records.existsByJobIdAndUndoneFalse(job.id())).orElse(false);
+        return find(source).map(job -> job.isDone() || !records.begun(List.of(job.id())).isEmpty()).orElse(false);
     }
 
     /** Whether all its pieces are cut. */
@@ -52,10 +52,10 @@ public class PieceJobs {
 
     /** The sources of runs of which a stack was cut. */
     public Set<PieceSource> begun(Collection<Long> runIds) {
-        return runIds.isEmpty()
-                ? Set.of()
-                : jobs.findByRunIdIn(runIds).stream().filter(job -> job.isDone() || records.existsByJobIdAndUndoneFalse(job.id()))
-                        .map(PieceJobEntity::source).collect(Collectors.toSet());
+        List<PieceJobEntity> found = runIds.isEmpty() ? List.of() : jobs.findByRunIdIn(runIds);
+        Set<Long> begun = found.isEmpty() ? Set.of() : records.begun(found.stream().map(PieceJobEntity::id).toList());
+        return found.stream().filter(job -> job.isDone() || begun.contains(job.id()))
+                .map(PieceJobEntity::source).collect(Collectors.toSet());
     }
 
     /** Writes down a stack. */
@@ -64,15 +64,16 @@ public class PieceJobs {
         records.saveAndFlush(StackRecordEntity.of(opened(source).id(), record));
     }
 
-    /** Takes back the last stack of a source, which is open again; false where there is none. */
+    /** Takes back the last stack of a source, or that all of it is cut, and it is open again; false where there is nothing. */
     @Transactional(propagation = Propagation.MANDATORY)
     public boolean undoLast(PieceSource source) {
         Optional<PieceJobEntity> job = find(source);
         Optional<StackRecordEntity> last = job.flatMap(one -> records.findFirstByJobIdAndUndoneFalseOrderByIdDesc(one.id()));
+        boolean isSomething = last.isPresent() || job.map(PieceJobEntity::isDone).orElse(false);
         last.ifPresent(StackRecordEntity::undo);
-        job.ifPresent(PieceJobEntity::open);
+        job.filter(one -> isSomething).ifPresent(PieceJobEntity::open);
         records.flush();
-        return last.isPresent();
+        return isSomething;
     }
 
     /** All pieces of a source are cut. */

@@ -283,6 +283,32 @@ class PieceKitsTest {
         assertThat(problem(stacks.undo(source, Samples.entry()))).isEqualTo("stack.bag-closed");
     }
 
+    /** The kit goes out as lengths from now on; the bags that were confirmed with packets are still cut and packed as packets. */
+    @Test
+    void bags_are_finished_as_they_were_confirmed_though_the_kit_was_changed() {
+        Started started = started();
+        PieceSource source = cutOff(started);
+        Samples.done(samples.bean(KitService.class).sellBy(started.kit(), Instructions.OURS, "", 1));
+
+        assertThat(pages.ticket(source).stacks()).isEqualTo(7);
+        Samples.done(stacks.recordAll(source, Samples.entry()));
+        Samples.done(stacks.recordAll(started.ofSquares(), Samples.entry()));
+
+        assertThat(bags(started.run())).allMatch(Bag::allCut);
+    }
+
+    @Test
+    void what_is_done_can_be_taken_back_and_said_again() {
+        Started started = started();
+        Samples.done(stacks.recordAll(started.ofSquares(), Samples.entry()));
+        assertThat(pages.ticket(started.ofSquares()).done()).isTrue();
+
+        Samples.done(stacks.undo(started.ofSquares(), Samples.entry()));
+
+        assertThat(pages.ticket(started.ofSquares()).done()).isFalse();
+        assertThat(problem(stacks.undo(started.ofSquares(), Samples.entry()))).isEqualTo("stack.nothing-to-undo");
+    }
+
     /** By block the same pieces lie otherwise; a bag that is confirmed keeps what it was confirmed with. */
     @Test
     void no_piece_is_lost_and_none_is_twice() {
