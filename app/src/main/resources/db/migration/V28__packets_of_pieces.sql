@@ -7,7 +7,7 @@ CREATE TABLE bag_packet (
     bag_id   bigint      NOT NULL REFERENCES bag,
     position integer     NOT NULL CHECK (position > 0),
     way      varchar(10) NOT NULL CHECK (way IN ('PIECE', 'BLOCK', 'PAIR')),
-    name     varchar(60) NOT NULL,
+    name     varchar(120) NOT NULL,
     times    integer     NOT NULL CHECK (times > 0),
     CONSTRAINT bag_packet_place UNIQUE (bag_id, position)
 );
@@ -19,7 +19,7 @@ CREATE TABLE bag_packet_piece (
     good_id   bigint REFERENCES good,
     what      varchar(200) NOT NULL CHECK (what <> ''),
     cut_size  varchar(200) NOT NULL,
-    alike     varchar(300) NOT NULL,
+    alike     text         NOT NULL,
     count     integer      NOT NULL CHECK (count > 0),
     PRIMARY KEY (packet_id, position),
     CONSTRAINT bag_packet_piece_of_one CHECK (num_nonnulls(fabric_id, good_id) = 1)

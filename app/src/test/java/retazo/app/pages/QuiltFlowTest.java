@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
@@ -173,9 +174,11 @@ class QuiltFlowTest {
             page.getByLabel("Cloth for B, lamp").fill("1 yd");
             page.locator("[name=from]").selectOption(new SelectOption().setLabel("Sofa"));
             designer.press("What can be made?");
-            awaited(page.locator("article").first()).containsText("5 × 4");
-            awaited(page.locator("article").first()).containsText("B short by");
-            page.getByText("Try it as a size").first().click();
+            Locator found = page.locator("article", new Page.LocatorOptions().setHasText("5 × 4")).first();
+            awaited(found).containsText("B short by");
+            awaited(found).containsText("nearest to a");
+            assertThat(found.getByRole(AriaRole.IMG).count()).isEqualTo(1);
+            found.getByText("Try it as a size").click();
             awaited(page.locator("#drawing-kept")).containsText("Tried out, not kept.");
             awaited(page.locator("#ladder")).containsText("5 × 4 from the cloth");
         }
