@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-
 import org.springframework.stereotype.Component;
-
 import retazo.app.cloth.ShapeWords;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
@@ -44,7 +42,7 @@ class FrozenPackets {
         for (Packet packet : Packets.of(practice.packets(), work.kit().pattern().design(), work.plan(), pieces)) {
             packets.add(new BagPacket(
                     0, 0, packets.size() + 1, packet.way(), packet.name(), packet.times(),
-                    packet.pieces().stream().map(piece -> frozen(work.kit(), piece, alike.getOrDefault(piece.key(), List.of())))
+                    packet.pieces().stream().map(piece -> frozen(work, piece, alike.getOrDefault(piece.key(), List.of())))
                             .toList()));
         }
         return packets;
@@ -54,13 +52,15 @@ class FrozenPackets {
         book.keep(bagId, packets);
     }
 
-    private BagPacket.Piece frozen(Kit kit, ShopPiece piece, List<LookAlikes.LookAlike> alike) {
+    private BagPacket.Piece frozen(KitWork work, ShopPiece piece, List<LookAlikes.LookAlike> alike) {
+        Kit kit = work.kit();
+        String use = RoleView.uses(List.of(piece.use()), words);
         Optional<Long> good = Optional.ofNullable(kit.goodsByCode().get(piece.from())).map(Good::id);
         String size = piece.shape().map(shape -> ShapeWords.of(shape, words))
                 .orElseGet(() -> LengthView.sides(piece.width(), piece.height()));
         return new BagPacket.Piece(
                 piece.label(), good.isPresent() ? Optional.empty() : Optional.of(kit.fabric(piece.from()).id()), good,
-                RoleView.uses(List.of(piece.use()), words), size,
+                work.plan().itemOf(piece.key()).map(item -> words.text("sizes.of-item", use, item.item().name())).orElse(use), size,
                 words.list(alike.stream().map(one -> words.text("packet.alike." + one.difference(), one.other().label())).toList()),
                 piece.count());
     }

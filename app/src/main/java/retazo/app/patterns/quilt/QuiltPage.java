@@ -157,18 +157,25 @@ public record QuiltPage(
                         .map(finished -> words.text("quilt.bothWidths", plain(finished), cut))
                         .orElseGet(() -> words.text("quilt.cutWidth", cut));
                 lines.add(words.text(
-                        laid.along() ? "quilt.long.along" : "quilt.long", use(pieces.use(), pieces.role()), width,
+                        laid.along() ? "quilt.long.along" : "quilt.long", ofItem(plan, pieces.key(), use(pieces.use(), pieces.role())),
+                        width,
                         pieces.pieces().stream()
                                 .map(piece -> words.text("paper.longPiece", piece.count().value().value(), plain(piece.length().value())))
                                 .collect(Collectors.joining(", ")),
                         laid.strips().value().value(), plain(laid.length().value())));
             }
             plan.bindings().forEach(binding -> lines.add(words.text(
-                    "quilt.binding." + binding.cut(), use(Use.BINDING, binding.role()), plain(binding.length().value()),
+                    "quilt.binding." + binding.cut(), ofItem(plan, binding.key(), use(Use.BINDING, binding.role())),
+                    plain(binding.length().value()),
                     plain(binding.stripWidth().value()), binding.strips(usableWidth).value().value(),
                     binding.biasSquares(usableWidth).map(squares -> squares.squares().value() + " of " + plain(squares.side().value()))
                             .orElse(""))));
             return lines.stream().map(FractionText::of).toList();
+        }
+
+        /** What is made beside the quilt is told apart by its name. */
+        private String ofItem(QuiltPlan plan, String key, String use) {
+            return plan.itemOf(key).map(item -> words.text("sizes.of-item", use, item.item().name())).orElse(use);
         }
 
         private String use(Use use, RoleKey role) {

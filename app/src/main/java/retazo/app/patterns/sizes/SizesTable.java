@@ -109,9 +109,9 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                 .map(cell -> marked(cell, this::asSold))
                 .toList());
         Set<String> names = works.stream()
-                .flatMap(work -> lines(work, role).stream())
-                .sorted(Comparator.comparingInt(SizesTable::number))
-                .map(this::name)
+                .flatMap(work -> lines(work, role).stream().map(line -> new Named(number(line), name(work, line))))
+                .sorted(Comparator.comparingInt(Named::number))
+                .map(Named::name)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         Stream<Row> parts = names.stream().map(label -> part(label, role));
         return new RoleRows(role, sell, Stream.concat(parts, comparison(role).stream()).toList());
@@ -207,7 +207,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     private Row part(String label, RoleView role) {
         return new Row(FractionText.of(label), works.stream()
                 .map(work -> lines(work, role).stream()
-                        .filter(line -> name(line).equals(label))
+                        .filter(line -> name(work, line).equals(label))
                         .findFirst()
                         .map(line -> lineCell(line, isLaidShorter(work, role)))
                         .map(cell -> cell.noteKey().isEmpty() ? cell : marked(cell, this::inInches))
@@ -245,9 +245,15 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
         return line.pieceLabels().stream().findFirst().map(label -> Integer.parseInt(label.replaceAll("\\D", ""))).orElse(0);
     }
 
-    private String name(ClothLine line) {
+    /** A line with the place of its row. */
+    private record Named(int number, String name) {
+    }
+
+    /** Strips of what is made beside the quilt are told apart by its name. */
+    private String name(SizeWork work, ClothLine line) {
         if (line.pieces().isEmpty()) {
-            return words.text("use." + line.use().place(), line.use().number());
+            String use = words.text("use." + line.use().place(), line.use().number());
+            return work.plan().itemOf(line.strips().key()).map(item -> words.text("sizes.of-item", use, item.item().name())).orElse(use);
         }
         String label = line.pieceLabels().get(0);
         return words.text("sizes.piece", label, ShapeWords.of(line.pieces().get().shape(), words));

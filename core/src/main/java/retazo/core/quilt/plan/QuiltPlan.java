@@ -74,8 +74,13 @@ public record QuiltPlan(
 
     /** The item beside the quilt that long pieces belong to; empty for those of the quilt. */
     public Optional<MadeItem> itemOf(LongPieces pieces) {
+        return itemOf(pieces.key());
+    }
+
+    /** The item beside the quilt that a figure with this key belongs to, such as that of its binding; empty for those of the quilt. */
+    public Optional<MadeItem> itemOf(String key) {
         return IntStream.range(0, items.size())
-                .filter(item -> pieces.key().startsWith(size.key() + ".item" + (item + 1) + ".")).mapToObj(items::get).findFirst();
+                .filter(item -> key.startsWith(size.key() + ".item" + (item + 1) + ".")).mapToObj(items::get).findFirst();
     }
 
     /** Its long strips as a shop joins and lays them. */
