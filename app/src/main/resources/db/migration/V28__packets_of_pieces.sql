@@ -46,6 +46,7 @@ CREATE TABLE piece_job (
     good_id        bigint REFERENCES good,
     done_at        timestamptz,
     done_by        bigint REFERENCES person,
+    cut_again_ticks bigint NOT NULL DEFAULT 0 CHECK (cut_again_ticks >= 0),
     CONSTRAINT piece_job_of_one CHECK (
         (planned_cut_id IS NULL) = (good_id IS NOT NULL) AND (good_id IS NULL) = (kit_id IS NULL)),
     CONSTRAINT piece_job_done_is_whole CHECK ((done_at IS NULL) = (done_by IS NULL)),
@@ -86,5 +87,5 @@ SELECT b.id AS bag_id, b.run_id, b.state,
  GROUP BY b.id, b.run_id, b.state, b.pieces_left;
 
 GRANT SELECT, INSERT ON bag_packet, bag_packet_piece, piece_job, stack_record TO ${appUser};
-GRANT UPDATE (done_at, done_by) ON piece_job TO ${appUser};
+GRANT UPDATE (done_at, done_by, cut_again_ticks) ON piece_job TO ${appUser};
 GRANT UPDATE (undone) ON stack_record TO ${appUser};

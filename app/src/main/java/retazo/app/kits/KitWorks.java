@@ -18,7 +18,9 @@ import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
+import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.strip.LeftOver;
+import retazo.core.explain.Figure;
 import retazo.core.kit.BillCost;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
@@ -172,6 +174,20 @@ public class KitWorks {
     @Transactional(readOnly = true)
     public Optional<Need> clothNeed(Kit kit, Fabric fabric, ShopPractice by, Instructions instructions, Length usableWidth) {
         return cloth(kit, by).need(fabric, instructions, usableWidth);
+    }
+
+    /** How much more of a fabric a kit takes on cloth half an inch narrower; empty for nothing. */
+    @Transactional(readOnly = true)
+    public Optional<Length> moreOnNarrower(Kit kit, Fabric fabric) {
+        ShopPractice own = practiceOf(kit);
+        Length width = usableWidth(kit, fabric);
+        Optional<Length> now = exact(clothNeed(kit, fabric, own, kit.instructions(), width));
+        Optional<Length> narrower = exact(clothNeed(kit, fabric, own, kit.instructions(), width.minus(ClothPlan.EDGE)));
+        return now.flatMap(length -> narrower.map(more -> more.minus(length))).filter(Length::isPositive);
+    }
+
+    private static Optional<Length> exact(Optional<Need> need) {
+        return need.flatMap(Need::exact).map(Figure::value);
     }
 
     /** What one kind of precuts of a kit is needed for; empty if the kit takes none of it, or cannot be made of it. */

@@ -127,6 +127,12 @@ class PackingPages {
             return bag.picks().stream().filter(pick -> pick.goodId() == good.id()).mapToLong(Bag.Pick::count).sum() == count;
         }
 
+        /** Whether it was confirmed before the designer of its pattern was named, so that it has neither our page nor a copy of theirs. */
+        public boolean lacksTheCopy() {
+            return bag.isOpen() && kit.guided().moved()
+                    && kit.copy().map(copy -> bag.picks().stream().noneMatch(pick -> pick.goodId() == copy.id())).orElse(true);
+        }
+
         public boolean complete() {
             return bag.allCut() && ticked() == all();
         }

@@ -3,15 +3,18 @@ package retazo.app.papers;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.ShopCutText;
 import retazo.app.pictures.Ink;
 import retazo.app.pictures.RoleView;
+import retazo.app.runs.packets.BagPacket;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
@@ -59,36 +62,72 @@ record ContentsPage(Kit kit, List<Line> lines, List<PacketLine> packets) {
     record Line(List<CuttingPage.Letter> letters, String name, String amount, Optional<LengthView> length) {
     }
 
-    static ContentsPage of(KitWork work, PacketWay way, LengthUnit unit, Words words) {
-        List<ShopPiece> pieces = work.shopPieces();
-        Set<String> inPackets = pieces.stream().map(ShopPiece::from).collect(Collectors.toSet());
-        List<Line> lines = new ArrayList<>();
-        for (BillLine line : work.bill().lines()) {
-            if (inPackets.contains(line.match(BillLine.Cut::fabricCode, BillLine.Picked::code))) {
-                continue;
+    /** Packets and the codes of what lies in them. */
+    record Packed(List<PacketLine> packets, Set<String> codes) {
+
+        /** As the packets of new bags would be. */
+        static Packed planned(KitWork work, PacketWay way, Words words) {
+            List<ShopPiece> pieces = work.shopPieces();
+            List<PacketLine> packets = new ArrayList<>();
+            for (Packet packet : Packets.of(way, work.kit().pattern().design(), work.plan(), pieces)) {
+                packets.add(new PacketLine(
+                        packets.size() + 1, name(packet.way(), packet.name(), words), packet.times(),
+                        packet.pieces().stream().map(piece -> piece(work.kit(), piece, words)).toList()));
             }
-            lines.add(line.match(
-                    cut -> ofCut(work.kit(), cut, unit, words),
-                    picked -> ofPicked(work.kit(), picked, words)));
+            return new Packed(packets, pieces.stream().map(ShopPiece::from).collect(Collectors.toSet()));
         }
-        List<PacketLine> packets = new ArrayList<>();
-        for (Packet packet : Packets.of(way, work.kit().pattern().design(), work.plan(), pieces)) {
-            packets.add(new PacketLine(
-                    packets.size() + 1, name(packet, words), packet.times(),
-                    packet.pieces().stream().map(piece -> piece(work.kit(), piece, words)).toList()));
+
+        /** As a bag was confirmed with them. */
+        static Packed frozen(Kit kit, List<BagPacket> packets, Words words) {
+            Set<String> codes = new HashSet<>();
+            packets.forEach(packet -> packet.pieces().forEach(piece -> from(kit, piece).ifPresent(codes::add)));
+            return new Packed(
+                    packets.stream().map(packet -> new PacketLine(
+                            packet.position(), name(packet.way(), packet.name(), words), packet.times(),
+                            packet.pieces().stream().map(piece -> piece(kit, piece)).toList())).toList(),
+                    codes);
         }
-        return new ContentsPage(work.kit(), lines, packets);
     }
 
-    private static String name(Packet packet, Words words) {
-        return packet.way() == PacketWay.PIECE ? "" : words.text("packet." + packet.way(), packet.name());
+    static ContentsPage of(KitWork work, Packed packed, LengthUnit unit, Words words) {
+        List<Line> lines = new ArrayList<>();
+        for (BillLine line : work.bill().lines()) {
+            if (!packed.codes().contains(line.match(BillLine.Cut::fabricCode, BillLine.Picked::code))) {
+                lines.add(line.match(
+                        cut -> ofCut(work.kit(), cut, unit, words),
+                        picked -> ofPicked(work.kit(), picked, words)));
+            }
+        }
+        return new ContentsPage(work.kit(), lines, packed.packets());
+    }
+
+    private static String name(PacketWay way, String name, Words words) {
+        return way == PacketWay.PIECE ? "" : words.text("packet." + way, name);
+    }
+
+    /** The code of what a piece of a packet is cut from; empty where the kit has it no more. */
+    private static Optional<String> from(Kit kit, BagPacket.Piece piece) {
+        return piece.fabricId()
+                .flatMap(id -> kit.fabrics().values().stream().filter(fabric -> fabric.id() == id).map(Fabric::code).findFirst())
+                .or(() -> piece.goodId()
+                        .flatMap(id -> kit.goods().values().stream().filter(good -> good.id() == id).map(Good::code).findFirst()));
+    }
+
+    private static PieceLine piece(Kit kit, BagPacket.Piece piece) {
+        String name = piece.label().isEmpty() ? piece.what() : piece.label();
+        return new PieceLine(
+                new CuttingPage.Letter(piece.label(), name, from(kit, piece).map(code -> ink(kit, code)).orElse(Kit.NOT_CHOSEN)),
+                piece.count());
+    }
+
+    private static Ink ink(Kit kit, String code) {
+        return Optional.ofNullable(kit.goodsByCode().get(code)).map(Kit::ink).orElseGet(() -> Kit.ink(kit.fabric(code)));
     }
 
     private static PieceLine piece(Kit kit, ShopPiece piece, Words words) {
-        Ink ink = Optional.ofNullable(kit.goodsByCode().get(piece.from())).map(Kit::ink).orElseGet(() -> Kit.ink(kit.fabric(piece.from())));
         String name = piece.label().isEmpty() ? RoleView.uses(List.of(piece.use()), words) : piece.label();
         return new PieceLine(new CuttingPage.Letter(
-                piece.label().isEmpty() ? kit.pattern().design().role(piece.role()).letter() : piece.label(), name, ink), piece.count());
+                piece.label(), name, ink(kit, piece.from())), piece.count());
     }
 
     private static Line ofCut(Kit kit, BillLine.Cut cut, LengthUnit unit, Words words) {

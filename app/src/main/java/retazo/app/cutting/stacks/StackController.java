@@ -1,11 +1,9 @@
 package retazo.app.cutting.stacks;
 
 import jakarta.servlet.http.HttpServletResponse;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -14,13 +12,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-
 import retazo.app.kits.Kit;
 import retazo.app.runs.Replanning;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.packets.PieceSource;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -86,7 +84,7 @@ class StackController {
         return step.get().match(
                 done -> {
                     replanning.now(source.runId());
-                    return "redirect:" + pages.ticket(source).work().of().path();
+                    return "redirect:" + PieceWork.Of.path(source);
                 },
                 problems -> {
                     response.setStatus(HttpStatus.CONFLICT.value());
@@ -111,7 +109,7 @@ class StackController {
                 Optional<Length> length = form.readLength(reader, LengthUnit.INCH);
                 return () -> stacks.cutAgain(source, form.bolt() == null ? 0 : form.bolt(), length.orElseThrow(), entry);
             }
-            default -> throw new retazo.app.shared.NotFoundException("action", action);
+            default -> throw new NotFoundException("action", action);
         }
     }
 

@@ -6,10 +6,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.runs.packets.PieceJobs;
 import retazo.app.runs.packets.PieceSource;
 import retazo.app.runs.packets.StackRecord;
@@ -30,14 +28,17 @@ class StackPages {
 
     private final PieceWorks works;
     private final PieceJobs jobs;
+    private final StackService stacks;
     private final StockService stock;
     private final StaffService staff;
     private final Words words;
     private final Clock clock;
 
-    StackPages(PieceWorks works, PieceJobs jobs, StockService stock, StaffService staff, Words words, Clock clock) {
+    StackPages(
+            PieceWorks works, PieceJobs jobs, StackService stacks, StockService stock, StaffService staff, Words words, Clock clock) {
         this.works = works;
         this.jobs = jobs;
+        this.stacks = stacks;
         this.stock = stock;
         this.staff = staff;
         this.words = words;
@@ -112,7 +113,7 @@ class StackPages {
         int done = StackService.done(step, records);
         int left = step.all() - done;
         String id = StackService.idOf(step);
-        int spoilt = records.stream().filter(record -> record.step().equals(id)).mapToInt(StackRecord::spoilt).sum();
+        int spoilt = StackService.spoilt(step, records);
         long stacksLeft = left == 0 ? 0 : step.stacks(left);
         return new Step(
                 id, step.kind() == StackStep.Kind.SHEET,
@@ -130,18 +131,12 @@ class StackPages {
     }
 
     private Optional<Again> again(PieceWork work, List<StackRecord> records) {
-        Length height = Length.ZERO;
-        int spoilt = 0;
-        for (StackStep step : work.steps()) {
-            String id = StackService.idOf(step);
-            int count = records.stream().filter(record -> record.step().equals(id)).mapToInt(StackRecord::spoilt).sum();
-            height = height.plus(step.height().times(count));
-            spoilt += count;
-        }
-        return height.isZero() || work.of().fabric().isEmpty()
+        Length owed = stacks.owed(work);
+        int spoilt = work.steps().stream().mapToInt(step -> StackService.spoilt(step, records)).sum();
+        return owed.isZero() || work.of().fabric().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Again(
-                        words.text("pieces.spoilt", spoilt, LengthView.cut(height).plain()), LengthView.cut(height).plain(),
+                        words.text("pieces.spoilt", spoilt, LengthView.cut(owed).plain()), LengthView.cut(owed).plain(),
                         stock.boltsOf(List.of(work.of().fabric().get().id())).stream()
                                 .filter(bolt -> bolt.lot().equals(work.of().from().lot()) && bolt.onHand().isPositive()).toList()));
     }

@@ -5,10 +5,9 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.runs.RunService;
 import retazo.app.runs.packets.PieceJobs;
 import retazo.app.runs.packets.PieceSource;
@@ -54,6 +53,19 @@ public class StackService {
     static int done(StackStep step, List<StackRecord> records) {
         String id = idOf(step);
         return records.stream().filter(record -> record.step().equals(id)).mapToInt(StackRecord::good).sum();
+    }
+
+    /** How many of a step's strips or sheets were spoilt. */
+    static int spoilt(StackStep step, List<StackRecord> records) {
+        String id = idOf(step);
+        return records.stream().filter(record -> record.step().equals(id)).mapToInt(StackRecord::spoilt).sum();
+    }
+
+    /** The cloth that spoilt strips take and that was not cut again yet. */
+    Length owed(PieceWork work) {
+        List<StackRecord> records = jobs.records(work.of().source());
+        Length spoilt = work.steps().stream().map(step -> step.height().times(spoilt(step, records))).reduce(Length.ZERO, Length::plus);
+        return spoilt.minus(jobs.cutAgain(work.of().source())).atLeast(Length.ZERO);
     }
 
     /** Records a stack: how many strips or sheets came out well, and how many did not. */
@@ -128,9 +140,13 @@ public class StackService {
             if (!bolt.lot().equals(work.of().from().lot())) {
                 return Outcome.refused(Problem.at("bolt", "stack.other-lot", bolt.code(), bolt.lot(), work.of().from().lot()));
             }
+            if (owed(work).isZero()) {
+                return Outcome.refused(Problem.of("stack.nothing-spoilt"));
+            }
             return stock.take(boltId, length, Reason.WASTE,
                     entry.noted("again for pieces of run " + source.runId() + ", bag " + work.of().bags())).match(
                             taken -> {
+                                jobs.markCutAgain(source, length);
                                 runs.askPlanAgain(source.runId());
                                 return Outcome.done(source.runId());
                             },
@@ -138,7 +154,7 @@ public class StackService {
         }));
     }
 
-    private Outcome<Long> locked(PieceSource source, java.util.function.Function<PieceWork, Outcome<Long>> booking) {
+    private Outcome<Long> locked(PieceSource source, Function<PieceWork, Outcome<Long>> booking) {
         runs.lockForCutting(source.runId());
         PieceWork work = works.of(source);
         if (!work.of().from().isCut()) {

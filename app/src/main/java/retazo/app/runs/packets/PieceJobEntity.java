@@ -6,11 +6,10 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-
 import java.time.Instant;
 import java.util.Optional;
-
 import org.jspecify.annotations.Nullable;
+import retazo.core.measure.Length;
 
 /** The pieces of one source, from their first stack on. */
 @Entity
@@ -39,6 +38,9 @@ class PieceJobEntity {
     @Column(name = "done_by")
     private @Nullable Long doneBy;
 
+    @Column(name = "cut_again_ticks", nullable = false)
+    private Length cutAgain = Length.ZERO;
+
     protected PieceJobEntity() {
     }
 
@@ -63,6 +65,14 @@ class PieceJobEntity {
 
     boolean isDone() {
         return doneAt != null;
+    }
+
+    Length cutAgain() {
+        return cutAgain;
+    }
+
+    void cutAgain(Length more) {
+        cutAgain = cutAgain.plus(more);
     }
 
     void done(long personId, Instant at) {

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.core.measure.Length;
 
 /** How far the pieces of each source are cut. Whoever writes has locked the run. */
 @Service
@@ -74,6 +74,18 @@ public class PieceJobs {
         job.filter(one -> isSomething).ifPresent(PieceJobEntity::open);
         records.flush();
         return isSomething;
+    }
+
+    /** How much cloth was cut again for spoilt strips of a source. */
+    public Length cutAgain(PieceSource source) {
+        return find(source).map(PieceJobEntity::cutAgain).orElse(Length.ZERO);
+    }
+
+    /** So much more cloth was cut again. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void markCutAgain(PieceSource source, Length length) {
+        opened(source).cutAgain(length);
+        jobs.flush();
     }
 
     /** All pieces of a source are cut. */

@@ -256,6 +256,9 @@ class PieceKitsTest {
         Samples.done(stacks.cutAgain(source, started.bolt(), Length.parse("3 1/2 in"), Samples.entry()));
 
         assertThat(stock.bolt(started.bolt()).onHand()).isEqualTo(left.minus(Length.parse("3 1/2 in")));
+        assertThat(pages.ticket(source).again()).isEmpty();
+        assertThat(problem(stacks.cutAgain(source, started.bolt(), Length.parse("3 1/2 in"), Samples.entry())))
+                .isEqualTo("stack.nothing-spoilt");
     }
 
     @Test
