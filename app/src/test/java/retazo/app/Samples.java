@@ -29,6 +29,9 @@ import retazo.core.block.Cell;
 import retazo.core.block.shape.Orientation;
 import retazo.core.block.unit.Patch;
 import retazo.core.cloth.ClothKind;
+import retazo.core.cloth.Colour;
+import retazo.core.cloth.Prices;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
@@ -83,6 +86,14 @@ public record Samples(TestShop.Shop shop) {
         String code = unique("TEST");
         return done(bean(FabricService.class).add(
                 new NewFabric(code, "Test " + code, "#22303f", "#e4dcc8", Motif.DOTS, kind, Optional.empty())));
+    }
+
+    /** A cotton whose print lies so. */
+    public Fabric fabric(PrintKind print) {
+        String code = unique("TEST");
+        return done(bean(FabricService.class).add(new NewFabric(
+                code, "Test " + code, Colour.parse("#22303f"), Colour.parse("#e4dcc8"), Motif.SAILS, ClothKind.COTTON, print,
+                Optional.of(Length.ofInches(6)), Optional.empty(), new Prices<>(Optional.empty(), Optional.empty()))));
     }
 
     public long bolt(Fabric fabric, String length) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
@@ -12,6 +13,7 @@ import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Planners;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /**
  * What the page of a cloth is made from.
@@ -48,9 +50,10 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
      * @param price     of the cloth; empty where nobody knows
      * @param usual     what precuts usually cost
      * @param others    the same from other sources
+     * @param lies      how its print lies
      */
     public record Compared(Batch batch, ClothKind kind, Optional<ClothPrice> price, UsualPrices usual, List<Other> others,
-            MayChoose mayChoose) {
+            MayChoose mayChoose, Lies lies) {
         public Compared {
             others = List.copyOf(others);
         }
@@ -58,6 +61,22 @@ public record ClothQuestion(Needing needing, Length usableWidth, Instructions in
         /** Whether the pieces come from the whole cloth, as far as is chosen. */
         boolean isWhole() {
             return others.stream().noneMatch(Other::chosen);
+        }
+    }
+
+    /**
+     * How the print of a cloth lies.
+     *
+     * @param print     what is printed on it
+     * @param upright   whether it stays upright, where it keeps a direction
+     * @param mayChoose whether that, and the seams of a back, may be chosen on the page
+     * @param against   what of it cannot stand upright
+     * @param otherwise what is needed the other way: any way, or upright; empty where the print has no direction
+     */
+    public record Lies(PrintKind print, boolean upright, boolean mayChoose, List<Problem> against, Optional<Needing> otherwise) {
+
+        public Lies {
+            against = List.copyOf(against);
         }
     }
 

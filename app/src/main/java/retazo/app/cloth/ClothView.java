@@ -26,11 +26,49 @@ import retazo.core.measure.LengthUnit;
  * @param margin       the length without margin, where the margin alone costs a selling step; empty where it does not
  * @param edge         what half an inch less of width would cost; empty for nothing
  * @param opened       the arithmetic of the length to sell
+ * @param direction    how its print lies and what that costs; empty for a print without a direction
+ * @param against      what of it cannot stand upright
  * @param batch        several kits cut together, where that was asked
  */
 public record ClothView(
         LengthView sell, LengthView exact, LengthView laidExact, FractionText used, FractionText bound, boolean proved, LaidView laid,
-        FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Optional<FractionText> batch) {
+        FractionText margin, FractionText edge, List<FractionText> warnings, FigureView opened, Direction direction,
+        List<FractionText> against,
+        Optional<FractionText> batch) {
+
+    /**
+     * How a print lies.
+     *
+     * @param along which way it reads on the cloth as it is drawn: its arrow points to the right, or up
+     * @param text  empty for a print without a direction
+     */
+    public record Direction(boolean along, FractionText text) {
+
+        private static Direction of(ClothQuestion asked, Need.Amount.Cloth chosen, Words words) {
+            ClothQuestion.Lies lies = asked.compared().lies();
+            LengthUnit unit = asked.practice().sellingUnit();
+            Length now = chosen.sell().value();
+            String text = lies.otherwise()
+                    .map(needing -> needing.need(asked.practice(), asked.instructions(), asked.usableWidth()).flatMap(Need::cloth)
+                            .map(other -> other.sell().value()).orElse(now))
+                    .map(other -> words.text(
+                            "laid.direction." + (lies.upright() ? "upright" : "any-way"), words.text("print.reads." + lies.print()),
+                            LengthView.of(other, unit).plain(),
+                            LengthView.of(now.isLongerThan(other) ? now.minus(other) : other.minus(now), unit).plain(),
+                            comparison(now, other)))
+                    .orElse("");
+            return new Direction(!lies.print().liesAcross(), FractionText.of(text));
+        }
+
+        /** Says {@code more}, {@code same} or {@code less}: how much the first length is of the second. */
+        public static String comparison(Length length, Length other) {
+            return length.isLongerThan(other) ? "more" : length.equals(other) ? "same" : "less";
+        }
+
+        public boolean isShown() {
+            return !text.parts().isEmpty();
+        }
+    }
 
     /** The view; empty where no cloth is needed, or none that is cut by a plan. */
     public static Optional<ClothView> of(ClothQuestion asked, Words words) {
@@ -54,6 +92,8 @@ public record ClothView(
                 FractionText.of(edge(asked, chosen.plan(), words)),
                 chosen.plan().warnings().stream().map(words::of).map(FractionText::of).toList(),
                 FigureView.of(chosen.sell(), words, unit),
+                Direction.of(asked, chosen, words),
+                asked.compared().lies().against().stream().map(words::of).map(FractionText::of).toList(),
                 asked.compared().batch().kits() == 0 ? Optional.empty() : Optional.of(FractionText.of(batch(asked, laid, words))));
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LongLay;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.explain.Figure;
@@ -16,6 +17,7 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.quilt.finish.BackingSheet;
 
 /** Ways to cut the same from a cloth, or from precuts, side by side with what they take and cost. */
 public final class ClothWays {
@@ -73,6 +75,8 @@ public final class ClothWays {
         otherwise(planned).ifPresent(other -> ways.add(cloth(
                 isAlong(other.plan()) ? "along" : "across", other.plan().exact().value(), other.sell().value(), false,
                 together ? longStrips(isAlong(other.plan()) ? LongLay.ALONG : LongLay.ACROSS) : Optional.empty())));
+        ways.addAll(backs(planned, together));
+        lying().ifPresent(ways::add);
         asked.compared().others().forEach(other -> ways.add(other(other)));
         return ways;
     }
@@ -113,6 +117,39 @@ public final class ClothWays {
         LongLay other = isAlong(planned.plan()) ? LongLay.ACROSS : LongLay.ALONG;
         return asked.cloth(asked.practice().with(asked.practice().lay().with(other)), Instructions.OURS, asked.usableWidth())
                 .filter(cloth -> isAlong(cloth.plan()) != isAlong(planned.plan()));
+    }
+
+    /** The seams of a back run another way than in the plan, where its print allows that. */
+    private List<Alternative> backs(Need.Amount.Cloth planned, boolean together) {
+        Optional<BackingSheet.Seams> now = seams(planned.plan());
+        List<Alternative> ways = new ArrayList<>();
+        for (BackingSeams other : List.of(BackingSeams.VERTICAL, BackingSeams.HORIZONTAL)) {
+            asked.cloth(asked.practice().with(asked.practice().lay().with(other)), Instructions.OURS, asked.usableWidth())
+                    .filter(cloth -> now.isPresent() && !seams(cloth.plan()).equals(now))
+                    .ifPresent(cloth -> ways.add(cloth(
+                            "seams." + other, cloth.plan().exact().value(), cloth.sell().value(), false,
+                            asked.compared().lies().mayChoose() && together
+                                    ? Optional.of(new Choice("backing-seams", Map.of("seams", other.name()), List.of()))
+                                    : Optional.empty())));
+        }
+        return ways;
+    }
+
+    private static Optional<BackingSheet.Seams> seams(ClothPlan plan) {
+        return plan.lines().stream().flatMap(line -> line.seams().stream()).findFirst();
+    }
+
+    /** The print any way where it stays upright, and upright where it may lie any way. */
+    private Optional<Alternative> lying() {
+        ClothQuestion.Lies lies = asked.compared().lies();
+        return lies.otherwise()
+                .flatMap(needing -> needing.need(asked.practice(), asked.instructions(), asked.usableWidth()))
+                .flatMap(Need::cloth)
+                .map(cloth -> cloth(
+                        lies.upright() ? "any-way" : "upright", cloth.plan().exact().value(), cloth.sell().value(), false,
+                        lies.mayChoose()
+                                ? Optional.of(new Choice("direction", Map.of("upright", Boolean.toString(!lies.upright())), List.of()))
+                                : Optional.empty()));
     }
 
     private static boolean isAlong(ClothPlan plan) {

@@ -12,6 +12,7 @@ import retazo.core.kit.Instructions;
 import retazo.core.kit.Needs;
 import retazo.core.kit.Planners;
 import retazo.core.kit.RoleSource;
+import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -22,19 +23,22 @@ import retazo.core.quilt.size.Way;
 /**
  * One size of a pattern worked out by the core, with all its figures to be found by their keys. A size that is only printed
  * has no needs before its roles have fabrics: its table is shown as it is.
+ *
+ * @param anyWay what roles would be sold as whose print is planned to stay upright, if it lay any way
  */
-public record SizeWork(QuiltPlan plan, Needs.Result needs) {
+public record SizeWork(QuiltPlan plan, Needs.Result needs, Map<RoleKey, Length> anyWay) {
 
     /** How a shop plans: by its practice, by whose instructions, some roles from other sources, and who plans. */
     public record Planned(ShopPractice practice, Instructions instructions, Map<RoleKey, RoleSource> sources, Planners planners) {
     }
 
     public static SizeWork of(QuiltDesign design, QuiltSize size, Planned planned) {
-        QuiltPlan plan = new QuiltPlanner(planned.practice()).plan(design, size);
-        Needs.Result needs = plan.way() == Way.SIZE_TABLE
-                ? new Needs.Result(Map.of(), List.of())
-                : new Needs(planned.practice(), planned.instructions(), planned.planners()).byRole(design, plan, planned.sources());
-        return new SizeWork(plan, needs);
+        QuiltPlan drawn = new QuiltPlanner(planned.practice()).plan(design, size);
+        QuiltPlan plan = drawn.upright(role -> design.role(role).plannedPrint());
+        Needs needs = new Needs(planned.practice(), planned.instructions(), planned.planners());
+        return plan.way() == Way.SIZE_TABLE
+                ? new SizeWork(plan, new Needs.Result(Map.of(), List.of()), Map.of())
+                : new SizeWork(plan, needs.byRole(design, plan, planned.sources()), needs.soldAnyWay(design, drawn));
     }
 
     /** What a cutter should know of the pieces, and of how they lie on the cloth. */

@@ -85,7 +85,7 @@ class DemoStock {
             int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
             Fabric fabric = done(fabrics.add(new NewFabric(
                     sample.code(), sample.name(), Colour.parse(sample.ground()), Colour.parse(sample.print()), sample.motif(),
-                    sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON,
+                    sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON, sample.motif().print(), Optional.empty(),
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())),
                     new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))))));
             for (String bolt : sample.bolts()) {

@@ -1,11 +1,13 @@
 package retazo.app.fabrics;
 
+import java.util.Locale;
 import java.util.Optional;
 import retazo.app.shared.PickText;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
+import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
 
 /**
@@ -15,11 +17,14 @@ import retazo.core.measure.Length;
  * @param groundColour  what shows most of it
  * @param printColour   of its motif
  * @param kind          what it is made as
+ * @param print         whether what is printed on it keeps a direction
+ * @param repeat        how much of its length the print takes until it begins anew; empty where nobody measured it
  * @param usableWidth   its own, where it differs from the shop's
  * @param prices        a yard or a metre
  */
 public record Fabric(
-        long id, String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind,
+        long id, String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
+        Optional<Length> repeat,
         Optional<Length> usableWidth,
         Prices<ClothPrice> prices) {
 
@@ -31,6 +36,16 @@ public record Fabric(
     /** How it stands in a field where it is picked. */
     public String picked() {
         return PickText.of(name, code);
+    }
+
+    /** How much larger than the sample its print is drawn, whose repeat is 4 in: to its own repeat, where that is known. */
+    public String drawnScale() {
+        return repeat.map(length -> String.format(Locale.ROOT, "%.4f", (double) length.ticks() / Length.ofInches(4).ticks())).orElse("1");
+    }
+
+    /** How its print is turned where its length is drawn to the right, so that it reads the way it does on the table. */
+    public String laidTransform() {
+        return (print.liesAcross() ? "" : "rotate(90) ") + "scale(" + drawnScale() + ")";
     }
 
     public String motifName() {

@@ -61,6 +61,9 @@ class FabricEntity {
     @Column(nullable = false)
     private ClothKind kind;
 
+    @Column(name = "repeat_ticks")
+    private @Nullable Length repeat;
+
     @Column(name = "usable_width_ticks")
     private @Nullable Length usableWidth;
 
@@ -94,7 +97,8 @@ class FabricEntity {
         groundColour = fabric.groundColour().toString();
         printColour = fabric.printColour().toString();
         motif = fabric.motif();
-        print = fabric.motif().print();
+        print = fabric.print();
+        repeat = fabric.repeat().orElse(null);
         kind = fabric.kind();
         usableWidth = fabric.usableWidth().orElse(null);
         price(fabric.prices());
@@ -116,7 +120,8 @@ class FabricEntity {
 
     Fabric toFabric() {
         return new Fabric(
-                id, code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, Optional.ofNullable(usableWidth),
+                id, code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, print, Optional.ofNullable(repeat),
+                Optional.ofNullable(usableWidth),
                 new Prices<>(price(priceMinor), price(costMinor)));
     }
 }

@@ -13,6 +13,7 @@ import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Prices;
+import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
@@ -26,18 +27,25 @@ record FabricForm(
         @Nullable String printColour,
         @Nullable String motif,
         @Nullable String kind,
+        @Nullable String direction,
+        @Nullable String repeat,
         @Nullable String usableWidth,
         @Nullable String price,
         @Nullable String cost) {
 
+    private static final Length LEAST_REPEAT = Length.ofInches(1, 8);
+    private static final Length LARGEST_REPEAT = Length.ofInches(144);
+
     static FabricForm empty() {
-        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), "", "", "");
+        return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), PrintKind.ALL_OVER.name(), "", "",
+                "", "");
     }
 
     static FabricForm of(Fabric fabric) {
         return new FabricForm(
                 fabric.code(), fabric.name(), fabric.groundColour().toString(), fabric.printColour().toString(), fabric.motif().name(),
-                fabric.kind().name(),
+                fabric.kind().name(), fabric.print().name(),
+                fabric.repeat().map(length -> LengthParts.exactText(length, LengthUnit.INCH)).orElse(""),
                 fabric.usableWidth().map(width -> LengthParts.exactText(width, LengthUnit.INCH)).orElse(""),
                 fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
                 fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
@@ -51,6 +59,8 @@ record FabricForm(
         texts.put("printColour", Typed.text(printColour));
         texts.put("motif", Typed.text(motif));
         texts.put("kind", Typed.text(kind));
+        texts.put("direction", Typed.text(direction));
+        texts.put("repeat", Typed.text(repeat));
         texts.put("usableWidth", Typed.text(usableWidth));
         texts.put("price", Typed.text(price));
         texts.put("cost", Typed.text(cost));
@@ -59,7 +69,7 @@ record FabricForm(
 
     /** The same for a fabric whose code stands on its tags. */
     FabricForm withCode(String known) {
-        return new FabricForm(known, name, groundColour, printColour, motif, kind, usableWidth, price, cost);
+        return new FabricForm(known, name, groundColour, printColour, motif, kind, direction, repeat, usableWidth, price, cost);
     }
 
     /**
@@ -76,7 +86,10 @@ record FabricForm(
         Optional<Colour> print = colour("printColour", printColour, reader);
         Optional<Motif> readMotif = reader.choice("motif", motif, Motif.class);
         Optional<ClothKind> readKind = reader.choice("kind", kind, ClothKind.class);
-        Optional<Length> width = width(reader);
+        Optional<PrintKind> readDirection = reader.choice("direction", direction, PrintKind.class);
+        Optional<Length> readRepeat = limited("repeat", repeat, LEAST_REPEAT, LARGEST_REPEAT, "fabric.repeat", reader);
+        PracticeMeasure limits = PracticeMeasure.USABLE_WIDTH;
+        Optional<Length> width = limited("usableWidth", usableWidth, limits.least(), limits.most(), "practice.out-of-limits", reader);
         Prices<ClothPrice> prices = new Prices<>(
                 reader.money("price", price, currency).map(each -> new ClothPrice(each, unit)),
                 reader.money("cost", cost, currency).map(each -> new ClothPrice(each, unit)));
@@ -84,20 +97,20 @@ record FabricForm(
                 ? Optional.empty()
                 : Optional.of(
                         new NewFabric(readCode, readName, ground.orElseThrow(), print.orElseThrow(), readMotif.orElseThrow(),
-                                readKind.orElseThrow(), width, prices));
+                                readKind.orElseThrow(), readDirection.orElseThrow(), readRepeat, width, prices));
     }
 
-    private Optional<Length> width(FieldReader reader) {
-        if (usableWidth == null || usableWidth.isBlank()) {
+    private static Optional<Length> limited(
+            String field, @Nullable String typed, Length least, Length most, String code, FieldReader reader) {
+        if (typed == null || typed.isBlank()) {
             return Optional.empty();
         }
         int before = reader.problems().size();
-        Length width = reader.length("usableWidth", usableWidth, LengthUnit.INCH);
-        PracticeMeasure limits = PracticeMeasure.USABLE_WIDTH;
-        if (reader.problems().size() == before && (width.isShorterThan(limits.least()) || width.isLongerThan(limits.most()))) {
-            reader.add(Problem.at("usableWidth", "practice.out-of-limits", width, limits.least(), limits.most()));
+        Length length = reader.length(field, typed, LengthUnit.INCH);
+        if (reader.problems().size() == before && (length.isShorterThan(least) || length.isLongerThan(most))) {
+            reader.add(Problem.at(field, code, length, least, most));
         }
-        return Optional.of(width);
+        return Optional.of(length);
     }
 
     private static Optional<Colour> colour(String field, @Nullable String typed, FieldReader reader) {

@@ -3,6 +3,7 @@ package retazo.app.fabrics;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.ClothKind;
+import retazo.core.cloth.PrintKind;
 
 /**
  * Where a fabric is added or changed.
@@ -16,6 +17,10 @@ record FabricPage(@Nullable Fabric fabric, String currency, String unit, String 
 
     public List<ClothKind> kinds() {
         return List.of(ClothKind.values());
+    }
+
+    public List<PrintKind> directions() {
+        return List.of(PrintKind.values());
     }
 
     public List<Motif> motifs() {

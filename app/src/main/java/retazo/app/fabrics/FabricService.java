@@ -79,8 +79,8 @@ public class FabricService {
     /** A fabric as a kit sees it: with its own usable width, or the shop's. */
     public KitFabric inKit(Fabric fabric, ShopPractice shop) {
         return fabric.usableWidth()
-                .map(width -> KitFabric.measured(fabric.code(), width, fabric.motif().print()))
-                .orElseGet(() -> new KitFabric(fabric.code(), shop.figure(PracticeMeasure.USABLE_WIDTH), fabric.motif().print()))
+                .map(width -> KitFabric.measured(fabric.code(), width, fabric.print()))
+                .orElseGet(() -> new KitFabric(fabric.code(), shop.figure(PracticeMeasure.USABLE_WIDTH), fabric.print()))
                 .madeAs(fabric.kind());
     }
 

@@ -5,17 +5,18 @@ import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
+import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
 
 /** A fabric to be added or changed, checked. */
 public record NewFabric(
-        String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth,
-        Prices<ClothPrice> prices) {
+        String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
+        Optional<Length> repeat, Optional<Length> usableWidth, Prices<ClothPrice> prices) {
 
-    /** One whose prices nobody knows. */
+    /** One whose print keeps the direction of its motif, and whose prices nobody knows. */
     public NewFabric(
             String code, String name, String groundColour, String printColour, Motif motif, ClothKind kind, Optional<Length> usableWidth) {
-        this(code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, usableWidth,
+        this(code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, motif.print(), Optional.empty(), usableWidth,
                 new Prices<>(Optional.empty(), Optional.empty()));
     }
 }

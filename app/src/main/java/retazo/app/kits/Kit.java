@@ -96,7 +96,8 @@ public record Kit(
         List<Print> beside = singlesFor(good).stream()
                 .map(single -> new Print(single.good().name(), single.value(), single.piecesFor(good)))
                 .filter(print -> print.sheets() > 0).toList();
-        return good.inKit().with(new PackPrints(
+        KitGood chosen = settings.directions().upright().contains(good.id()) ? good.inKit().keptUpright() : good.inKit();
+        return chosen.with(new PackPrints(
                 known.stream().flatMap(print -> print.used().stream()).toList(), dropped, beside,
                 Optional.ofNullable(sources.printRules().get(good.id()))));
     }
@@ -205,6 +206,11 @@ public record Kit(
     /** How a fabric is drawn. */
     public static Ink ink(Fabric fabric) {
         return new Ink("url(#print-" + fabric.code() + ")", "", fabric.groundColour().toString(), fabric.isLight());
+    }
+
+    /** How a fabric is drawn as it lies on the table, its length to the right. */
+    public static Ink laidInk(Fabric fabric) {
+        return new Ink("url(#laid-" + fabric.code() + ")", "", fabric.groundColour().toString(), fabric.isLight());
     }
 
     /** One of its fabrics. */

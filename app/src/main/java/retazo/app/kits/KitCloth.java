@@ -36,7 +36,7 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
     }
 
     QuiltPlan plan() {
-        return new QuiltPlanner(practice).plan(design(), kit.size());
+        return Needs.upright(new QuiltPlanner(practice).plan(design(), kit.size()), role -> choice(role, fabric -> fabric));
     }
 
     Needs.Result needs(QuiltPlan plan, Instructions instructions) {
@@ -61,7 +61,8 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
         KitFabric plain = fabrics.inKit(fabric, practice);
         KitFabric wide = kit.settings().width().isPresent() ? plain.onWidth(practice.figure(PracticeMeasure.USABLE_WIDTH)) : plain;
         KitFabric cloth = wide.with(leftOvers.getOrDefault(fabric.code(), List.of()));
-        return kit.quarters(fabric).map(cloth::cutInto).orElse(cloth);
+        KitFabric laid = kit.settings().directions().anyWay().contains(fabric.id()) ? cloth.anyWay() : cloth;
+        return kit.quarters(fabric).map(laid::cutInto).orElse(laid);
     }
 
     /** A role that nothing of the kit is cut from has no fabric; nothing is needed of whatever stands for it. */

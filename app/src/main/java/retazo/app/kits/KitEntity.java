@@ -20,6 +20,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
 import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.StoredMargin;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrecutKind;
@@ -136,6 +138,22 @@ class KitEntity {
     @Column(name = "long_strips")
     private @Nullable LongLay longStrips;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "backing_seams")
+    private @Nullable BackingSeams backingSeams;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_any_way", joinColumns = @JoinColumn(name = "kit_id"))
+    @Column(name = "fabric_id", nullable = false)
+    private Set<Long> anyWay = new HashSet<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_upright", joinColumns = @JoinColumn(name = "kit_id"))
+    @Column(name = "good_id", nullable = false)
+    private Set<Long> upright = new HashSet<>();
+
     @Column(name = "follows_paper", nullable = false)
     private boolean followsPaper;
 
@@ -183,13 +201,19 @@ class KitEntity {
 
     void set(KitSettings settings) {
         longStrips = settings.longStrips().orElse(null);
+        backingSeams = settings.backing().orElse(null);
+        anyWay.clear();
+        anyWay.addAll(settings.directions().anyWay());
+        upright.clear();
+        upright.addAll(settings.directions().upright());
         overrides.clear();
         overrides.putAll(settings.measures());
         margin = StoredMargin.of(settings.margin());
     }
 
     KitSettings settings() {
-        return new KitSettings(overrides, StoredMargin.read(margin), Optional.ofNullable(longStrips));
+        return new KitSettings(overrides, StoredMargin.read(margin), Optional.ofNullable(longStrips), Optional.ofNullable(backingSeams),
+                new KitDirections(anyWay, upright));
     }
 
     void set(KitSources sources) {

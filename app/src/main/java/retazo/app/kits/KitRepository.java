@@ -20,6 +20,6 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
     @Query("""
             SELECT k.id FROM KitEntity k
              WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL
-                OR k.overrides IS NOT EMPTY""")
+                OR k.overrides IS NOT EMPTY OR k.backingSeams IS NOT NULL OR k.anyWay IS NOT EMPTY OR k.upright IS NOT EMPTY""")
     List<Long> idsWithOwnSettings();
 }

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import retazo.app.shared.Seen;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
@@ -17,10 +19,14 @@ import retazo.core.measure.Length;
  *
  * @param measures usable width, squaring and selling step, where they are its own
  * @param longStrips how borders and other long strips lie
+ * @param backing    how the seams of its back run
+ * @param directions which prints stay upright
  */
-public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips) {
+public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips,
+        Optional<BackingSeams> backing, KitDirections directions) {
 
-    public static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty());
+    public static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
+            KitDirections.CUSTOMARY);
 
     public KitSettings {
         measures = Map.copyOf(measures);
@@ -29,11 +35,13 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
     /** Stands for these settings, and for no others. */
     public String mark() {
         return Seen.mark(Map.of(
-                "measures", new TreeMap<>(measures).toString(), "margin", margin.toString(), "longStrips", longStrips.toString()));
+                "measures", new TreeMap<>(measures).toString(), "margin", margin.toString(), "longStrips", longStrips.toString(),
+                "backing", backing.toString(), "anyWay", new TreeSet<>(directions.anyWay()).toString(),
+                "upright", new TreeSet<>(directions.upright()).toString()));
     }
 
     public boolean any() {
-        return !measures.isEmpty() || margin.isPresent() || longStrips.isPresent();
+        return !measures.isEmpty() || margin.isPresent() || longStrips.isPresent() || backing.isPresent() || directions.any();
     }
 
     /** A practice with them. */
@@ -43,12 +51,23 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
             own = own.with(measure.getKey(), measure.getValue());
         }
         ShopPractice laid = longStrips.isPresent() ? own.with(own.lay().with(longStrips.get())) : own;
-        return margin.map(laid::with).orElse(laid);
+        ShopPractice backed = backing.isPresent() ? laid.with(laid.lay().with(backing.get())) : laid;
+        return margin.map(backed::with).orElse(backed);
     }
 
     /** The same with long strips laid in another way. */
     public KitSettings with(LongLay lay) {
-        return new KitSettings(measures, margin, Optional.of(lay));
+        return new KitSettings(measures, margin, Optional.of(lay), backing, directions);
+    }
+
+    /** The same with the seams of its back run in another way. */
+    public KitSettings with(BackingSeams seams) {
+        return new KitSettings(measures, margin, longStrips, Optional.of(seams), directions);
+    }
+
+    /** The same with other prints upright. */
+    public KitSettings with(KitDirections others) {
+        return new KitSettings(measures, margin, longStrips, backing, others);
     }
 
     /** The same on cloth of a usable width, whatever its fabrics are. */
@@ -56,7 +75,7 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         Map<PracticeMeasure, Length> more = new EnumMap<>(PracticeMeasure.class);
         more.putAll(measures);
         more.put(PracticeMeasure.USABLE_WIDTH, usableWidth);
-        return new KitSettings(more, margin, longStrips);
+        return new KitSettings(more, margin, longStrips, backing, directions);
     }
 
     /** The usable width of its own that its cloths are planned on. */
@@ -75,6 +94,8 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         }
         return new KitSettings(
                 measures, shop.margin().equals(wanted.margin()) ? Optional.empty() : Optional.of(wanted.margin()),
-                shop.lay().longStrips() == wanted.lay().longStrips() ? Optional.empty() : Optional.of(wanted.lay().longStrips()));
+                shop.lay().longStrips() == wanted.lay().longStrips() ? Optional.empty() : Optional.of(wanted.lay().longStrips()),
+                shop.lay().backing() == wanted.lay().backing() ? Optional.empty() : Optional.of(wanted.lay().backing()),
+                KitDirections.CUSTOMARY);
     }
 }

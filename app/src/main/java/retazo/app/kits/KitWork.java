@@ -149,6 +149,11 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
                 .flatMap(cloth -> cloth.plan().openStrips().stream()).toList();
     }
 
+    /** What of the print of one fabric or precut cannot stand upright in this quilt. */
+    public List<Problem> lyingAgainstPrint(String code) {
+        return need(code).map(need -> plan.lyingAgainstPrint(need.roles())).orElse(List.of());
+    }
+
     /** Why the kit cannot be made by the practice of now; empty when it can. */
     public List<Problem> problems() {
         return needs.problems();

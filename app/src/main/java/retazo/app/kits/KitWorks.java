@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import retazo.app.practice.PriceListService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Prices;
+import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothPlan;
@@ -28,6 +30,7 @@ import retazo.core.kit.Planners;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
+import retazo.core.measure.Problem;
 
 /** Works out what goes into kits: their cloth, bills and costs. */
 @Service
@@ -168,6 +171,33 @@ public class KitWorks {
         return good.prices().price()
                 .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
                 .or(() -> good.precut().flatMap(kind -> usual.ofBundle(kind, good.perUnit())));
+    }
+
+    /** What of the print of one of a kit's fabrics cannot stand upright. */
+    @Transactional(readOnly = true)
+    public List<Problem> lyingAgainstPrint(Kit kit, Fabric fabric) {
+        List<RoleKey> roles = kit.fabrics().entrySet().stream().filter(role -> role.getValue().equals(fabric)).map(Map.Entry::getKey)
+                .toList();
+        return cloth(kit, practiceOf(kit), Map.of()).plan().lyingAgainstPrint(roles);
+    }
+
+    /**
+     * What each of a kit's fabrics whose print has a direction would be sold as with the print the other way: any way where it stays
+     * upright, upright where it may lie any way.
+     */
+    @Transactional(readOnly = true)
+    public Map<Fabric, Length> soldOtherwise(KitWork work) {
+        Map<Fabric, Length> sold = new LinkedHashMap<>();
+        Kit kit = work.kit();
+        for (Fabric fabric : kit.lettersByFabric().keySet()) {
+            if (!fabric.print().mayTurn() && work.need(fabric.code()).isPresent()) {
+                KitDirections now = kit.settings().directions();
+                Kit other = kit.with(kit.settings().with(now.ofFabric(fabric.id(), now.anyWay().contains(fabric.id()))));
+                clothNeed(other, fabric, work.practice(), kit.instructions(), usableWidth(kit, fabric))
+                        .flatMap(Need::sold).ifPresent(length -> sold.put(fabric, length.value()));
+            }
+        }
+        return sold;
     }
 
     /** What one cloth of a kit is needed for, by instructions, on cloth of a usable width; empty if the kit takes none of it. */

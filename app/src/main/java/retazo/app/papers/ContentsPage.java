@@ -8,12 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import retazo.app.cloth.PartNames;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.ShopCutText;
 import retazo.app.pictures.Ink;
-import retazo.app.pictures.RoleView;
 import retazo.app.runs.packets.BagPacket;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -125,7 +125,7 @@ record ContentsPage(Kit kit, List<Line> lines, List<PacketLine> packets) {
     }
 
     private static PieceLine piece(Kit kit, ShopPiece piece, Words words) {
-        String name = piece.label().isEmpty() ? RoleView.uses(List.of(piece.use()), words) : piece.label();
+        String name = piece.label().isEmpty() ? new PartNames(words).strips(List.of(piece.use()), piece.runs()) : piece.label();
         return new PieceLine(new CuttingPage.Letter(
                 piece.label(), name, ink(kit, piece.from())), piece.count());
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.cloth.SheetsView;
 import retazo.app.fabrics.Fabric;
@@ -51,11 +52,12 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
      * @param into   what the length comes as, in words; empty for one folded length
      * @param steps  none for a length that comes as quarters
      * @param sheets how the quarters are cut
+     * @param lies   which way its print reads, and what of it cannot stand upright, in words; none for a print without a direction
      * @param edge   what it would take on cloth half an inch narrower, in words; empty where that makes no difference
      */
     record Section(
             Fabric fabric, List<Letter> letters, LengthView length, LengthView usableWidth, String uses, String into, List<Step> steps,
-            Optional<SheetsView> sheets, String edge) {
+            Optional<SheetsView> sheets, List<String> lies, String edge) {
     }
 
     /**
@@ -117,6 +119,7 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit),
                         LengthView.cut(cloth.plan().usableWidth().value()),
                         RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty(),
+                        lies(fabric, work, words),
                         edges.apply(fabric).map(more -> words.text("paper.edge", cloth.plan().usableWidth().value(), more))
                                 .orElse(""))),
                 printed -> Optional.empty(),
@@ -124,8 +127,20 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit),
                         LengthView.cut(quarters.usableWidth().value()),
                         RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
-                        Optional.of(SheetsView.of(quarters.plan(), words)), "")),
+                        Optional.of(SheetsView.of(quarters.plan(), words)), lies(fabric, work, words), "")),
                 units -> Optional.empty());
+    }
+
+    /** Whoever lays pieces out needs to know which of their sides stands. */
+    private static List<String> lies(Fabric fabric, KitWork work, Words words) {
+        if (fabric.print().mayTurn()) {
+            return List.of();
+        }
+        boolean upright = !work.kit().settings().directions().anyWay().contains(fabric.id());
+        return Stream.concat(
+                Stream.of(words.text(upright ? "paper.upright" : "paper.any-way", words.text("print.reads." + fabric.print()),
+                        fabric.print().liesAcross())),
+                work.lyingAgainstPrint(fabric.code()).stream().map(words::of)).toList();
     }
 
     private static Optional<PrecutSection> precuts(Good good, Need need, KitWork work, Words words) {

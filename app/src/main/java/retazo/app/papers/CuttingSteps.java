@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import retazo.app.cloth.LaidView;
 import retazo.app.cloth.PartNames;
 import retazo.app.cloth.ShapeWords;
-import retazo.app.pictures.RoleView;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -23,6 +22,7 @@ import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.LaidCloth;
 import retazo.core.measure.Count;
 import retazo.core.quilt.plan.QuiltPlan;
+import retazo.core.quilt.setting.LongPieces;
 import retazo.core.quilt.setting.Use;
 
 /** The steps by which a length is cut, as our cutting page lists them: strips in order, with what each gives. */
@@ -31,7 +31,7 @@ final class CuttingSteps {
     private final ClothPlan cloth;
     private final QuiltPlan plan;
     private final Words words;
-    private final Set<Use> told = new HashSet<>();
+    private final Set<ClothLine> told = new HashSet<>();
     /** How many pieces are still to come of shapes that are cut from strips of their own, by their label. */
     private final Map<String, Long> toCome = new HashMap<>();
 
@@ -87,18 +87,25 @@ final class CuttingSteps {
             if (part.shape().isPresent()) {
                 gives.add(pieces(part, part.shape().get(), count, strip.cut().times()));
             } else {
-                boolean untold = told.add(part.uses().get(0));
                 gives.add(cloth.lines().stream()
-                        .filter(line -> untold && line.use().equals(part.uses().get(0)) && line.pieces().isEmpty())
-                        .map(line -> longPieces(line, lay(part), plan, words))
+                        .filter(line -> isFor(part, line))
                         .findFirst()
-                        .orElseGet(() -> RoleView.uses(part.uses(), words)));
+                        .filter(told::add)
+                        .map(line -> longPieces(line, lay(part), plan, words))
+                        .orElseGet(() -> new PartNames(words).strips(part.uses(), part.runs())));
             }
         });
         return new CuttingPage.Step(
                 strip.cut().times(), what(strip.cut().times(), lay(first), first.uses().get(0), words),
                 LengthView.cut(strip.cut().height()), FractionText.of(String.join("; ", gives)),
                 LaidView.fold(strip, laid, new PartNames(words), laid.request().usableWidth()));
+    }
+
+    /** Long pieces know their own key, of which those that lie uncut have a number behind it; a binding and a back are known by use. */
+    private static boolean isFor(ClothPart part, ClothLine line) {
+        return line.longPieces()
+                .map(pieces -> part.id().equals(pieces.key()) || part.id().startsWith(pieces.key() + "."))
+                .orElseGet(() -> line.use().equals(part.uses().get(0)) && line.pieces().isEmpty());
     }
 
     /** Of rectangles as many as lie on the strip; of other shapes as many as come out of their part of it; strips of a set stay whole. */
@@ -158,8 +165,9 @@ final class CuttingSteps {
     private static String longPieces(ClothLine line, ClothLine.Lay lay, QuiltPlan plan, Words words) {
         return switch (line.use().place()) {
             case BORDER, SASH, FLANGE -> words.text(
-                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line, plan) ? "paper.long.diagonal" : "paper.long." + lay,
-                    words.text("use." + line.use().place(), line.use().number()), lengths(line, plan, words), width(line, plan));
+                    lay == ClothLine.Lay.ACROSS && isOnTheDiagonal(line) ? "paper.long.diagonal" : "paper.long." + lay,
+                    new PartNames(words).strips(List.of(line.use()), line.longPieces().flatMap(LongPieces::runs)), lengths(line, words),
+                    width(line));
             case BINDING ->
                 words.text(lay == ClothLine.Lay.ACROSS && plan.bindings().stream().anyMatch(one -> one.practice().join() == Join.STRAIGHT)
                         ? "paper.binding.straight"
@@ -172,23 +180,18 @@ final class CuttingSteps {
         };
     }
 
-    private static boolean isOnTheDiagonal(ClothLine line, QuiltPlan plan) {
-        return plan.longPieces().stream().anyMatch(pieces -> pieces.use().equals(line.use()) && pieces.joined() == Join.DIAGONAL);
+    private static boolean isOnTheDiagonal(ClothLine line) {
+        return line.longPieces().filter(pieces -> pieces.joined() == Join.DIAGONAL).isPresent();
     }
 
     /** How wide each of them is, which a stretch along the cloth does not tell. */
-    private static String width(ClothLine line, QuiltPlan plan) {
-        return plan.longPieces().stream()
-                .filter(pieces -> pieces.use().equals(line.use()))
-                .findFirst()
-                .map(pieces -> LengthView.cut(pieces.cutWidth().value()).plain())
-                .orElse("");
+    private static String width(ClothLine line) {
+        return line.longPieces().map(pieces -> LengthView.cut(pieces.cutWidth().value()).plain()).orElse("");
     }
 
     /** The pieces that long strips are cut apart into: {@code 2 of 62 1/2 in, 2 of 58 1/2 in}. */
-    private static String lengths(ClothLine line, QuiltPlan plan, Words words) {
-        return plan.longPieces().stream()
-                .filter(pieces -> pieces.use().equals(line.use()))
+    private static String lengths(ClothLine line, Words words) {
+        return line.longPieces().stream()
                 .flatMap(pieces -> pieces.pieces().stream())
                 .map(piece -> words.text(
                         "paper.longPiece", piece.count().value().value(), LengthView.cut(piece.length().value()).plain()))

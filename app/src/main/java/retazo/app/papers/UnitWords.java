@@ -65,25 +65,26 @@ final class UnitWords {
 
     private String takes(MadeUnit made) {
         String pieces = made.cut().pieces().stream()
-                .map(piece -> words.text("make.piece", count(made, piece), label(piece), ShapeWords.of(piece.shape(), words)))
+                .map(piece -> words.text("make.piece", count(made, piece), label(made, piece), ShapeWords.of(piece.shape(), words)))
                 .collect(Collectors.joining("; "));
         return words.text("make.takes", pieces, made.come().value(), made.needed().value().value());
     }
 
     /** Of a strip set the strips of all its sets, else the pieces. */
     private long count(MadeUnit made, CutPiece piece) {
-        return piece.shape().setRoles().isEmpty() ? piece.count().value().value() : strips(piece);
+        return piece.shape().setRoles().isEmpty() ? piece.count().value().value() : strips(made, piece);
     }
 
-    private String label(CutPiece piece) {
-        return work.plan().label(piece);
+    /** Two labels where a print stays upright and some of the units lie on their side. */
+    private String label(MadeUnit made, CutPiece piece) {
+        return String.join(" / ", work.plan().labels(made, piece));
     }
 
     private String how(MadeUnit made, UnitKind kind) {
         if (kind == UnitKind.STRIP_SET) {
             return stripSet(made);
         }
-        List<Object> arguments = new ArrayList<>(made.cut().pieces().stream().map(piece -> (Object) label(piece)).toList());
+        List<Object> arguments = new ArrayList<>(made.cut().pieces().stream().map(piece -> (Object) label(made, piece)).toList());
         while (arguments.size() < 3) {
             arguments.add("");
         }
@@ -111,7 +112,7 @@ final class UnitWords {
     /** The strips in their order, and what a set gives on the cloth of this kit. */
     private String stripSet(MadeUnit made) {
         UnitCut.Measures sewn = made.cut().sewn().orElseThrow();
-        long segments = made.cut().pieces().stream().mapToLong(this::perSet).min().orElseThrow();
+        long segments = made.cut().pieces().stream().mapToLong(piece -> perSet(made, piece)).min().orElseThrow();
         String order = made.unit().unit().spec().parts().stream()
                 .map(part -> words.text("make.strip", letter(part), made.stripWidth(part.sizes().get(0))))
                 .collect(Collectors.joining(", "));
@@ -120,39 +121,40 @@ final class UnitWords {
                 made.needed().value().value());
     }
 
-    private long perSet(CutPiece piece) {
-        return line(piece).perStrip();
+    private long perSet(MadeUnit made, CutPiece piece) {
+        return line(made, piece).perStrip();
     }
 
-    private long strips(CutPiece piece) {
-        return line(piece).strips();
+    private long strips(MadeUnit made, CutPiece piece) {
+        return line(made, piece).strips();
     }
 
     /** How many segments a set gives, and how many strips there are of a piece, as its cloth is planned. */
-    private SetLine line(CutPiece piece) {
-        String label = label(piece);
+    private SetLine line(MadeUnit made, CutPiece piece) {
+        String label = label(made, piece);
         return work.needs().byFabric().values().stream().filter(need -> need.roles().contains(piece.role()))
                 .flatMap(need -> need.cloth().stream())
                 .flatMap(cloth -> cloth.plan().lines().stream())
                 .filter(line -> line.pieceLabels().contains(label))
                 .flatMap(line -> line.pieces().stream()
                         .map(pieces -> new SetLine(pieces.perStrip().value().value(), line.strips().value().value())))
-                .findFirst().orElseGet(() -> ofPrecut(piece));
+                .findFirst().orElseGet(() -> ofPrecut(made, piece));
     }
 
     private record SetLine(long perStrip, long strips) {
     }
 
     /** Where its strips come out of a roll, the sheet is as long as the set. */
-    private SetLine ofPrecut(CutPiece piece) {
+    private SetLine ofPrecut(MadeUnit made, CutPiece piece) {
         return work.needs().byFabric().values().stream().filter(need -> need.roles().contains(piece.role()))
                 .flatMap(need -> plan(need).stream()).findFirst()
                 .map(length -> {
                     Figure<Count> perStrip = Figure.given(
-                            "set.perStrip", Label.of("cloth.perStrip", label(piece)), length.wholeTimes(piece.shape().across().value()),
+                            "set.perStrip", Label.of("cloth.perStrip", label(made, piece)),
+                            length.wholeTimes(piece.shape().across().value()),
                             Origin.craft("precut-length"));
                     Figure<Count> strips = piece.shape().strips(
-                            "set.strips", Label.of("cloth.strips", label(piece)), piece.count(), perStrip);
+                            "set.strips", Label.of("cloth.strips", label(made, piece)), piece.count(), perStrip);
                     return new SetLine(perStrip.value().value(), strips.value().value());
                 })
                 .orElseThrow();

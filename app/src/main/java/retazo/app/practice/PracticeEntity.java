@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.core.block.spec.UnitMethod;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -144,7 +145,7 @@ class PracticeEntity {
         Map<PracticeMeasure, Length> complete = new EnumMap<>(ShopPractice.customary().measures());
         complete.putAll(measures);
         return new ShopPractice(complete, StoredMargin.read(margin).orElse(new Margin.None()), sellingUnit,
-                new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips),
+                new LayPractice(Optional.ofNullable(mostSizes), layers, longStrips, BackingSeams.FEWEST),
                 new Joins(borderJoin, bindingJoin));
     }
 }

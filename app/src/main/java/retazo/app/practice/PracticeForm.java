@@ -10,6 +10,7 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.block.spec.UnitKind;
 import retazo.core.block.spec.UnitMethod;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.LayPractice;
@@ -150,7 +151,8 @@ public record PracticeForm(
         Optional<Join> readBinding = reader.choice("bindingJoin", bindingJoin, Join.class);
         return reader.anyProblem()
                 ? Optional.empty()
-                : Optional.of(new ShopPractice(lengths, readMargin, unit, new LayPractice(readMost, readLayers, readLong.orElseThrow()),
+                : Optional.of(new ShopPractice(lengths, readMargin, unit,
+                        new LayPractice(readMost, readLayers, readLong.orElseThrow(), BackingSeams.FEWEST),
                         new Joins(readBorder.orElseThrow(), readBinding.orElseThrow())));
     }
 

@@ -27,7 +27,8 @@ public enum PracticePart {
             (shop, tried) -> new ShopPractice(shop.measures(), tried.margin(), tried.sellingUnit(), shop.lay(), shop.joins())),
     FLOOR(
             List.of(),
-            (shop, tried) -> shop.with(new LayPractice(tried.lay().mostSizes(), tried.lay().layers(), shop.lay().longStrips())));
+            (shop, tried) -> shop
+                    .with(new LayPractice(tried.lay().mostSizes(), tried.lay().layers(), shop.lay().longStrips(), shop.lay().backing())));
 
     private final List<PracticeMeasure> measures;
     private final BinaryOperator<ShopPractice> choices;

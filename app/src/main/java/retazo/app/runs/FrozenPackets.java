@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import retazo.app.cloth.PartNames;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
-import retazo.app.pictures.RoleView;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.packets.BagPacket;
 import retazo.app.runs.packets.PacketBook;
@@ -54,7 +54,7 @@ class FrozenPackets {
 
     private BagPacket.Piece frozen(KitWork work, ShopPiece piece, List<LookAlikes.LookAlike> alike) {
         Kit kit = work.kit();
-        String use = RoleView.uses(List.of(piece.use()), words);
+        String use = new PartNames(words).strips(List.of(piece.use()), piece.runs());
         Optional<Long> good = Optional.ofNullable(kit.goodsByCode().get(piece.from())).map(Good::id);
         String size = piece.shape().map(shape -> ShapeWords.of(shape, words))
                 .orElseGet(() -> LengthView.sides(piece.width(), piece.height()));

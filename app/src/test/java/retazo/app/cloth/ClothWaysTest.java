@@ -159,7 +159,8 @@ class ClothWaysTest {
                 Length.ofInches(40), instructions, PRACTICE,
                 new ClothQuestion.Compared(
                         ClothQuestion.Batch.NONE, ClothKind.COTTON, Optional.of(new ClothPrice(new Money(DOLLAR, 1200), LengthUnit.YARD)),
-                        usual, others, mayChoose),
+                        usual, others, mayChoose,
+                        new ClothQuestion.Lies(PrintKind.ALL_OVER, true, true, List.of(), Optional.empty())),
                 Planners.ANEW);
     }
 

@@ -70,7 +70,7 @@ class KitWorksTest {
         Fabric fabric = samples.fabric();
         samples.bean(FabricService.class).change(fabric.id(), new NewFabric(
                 fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(),
-                fabric.usableWidth(),
+                fabric.print(), fabric.repeat(), fabric.usableWidth(),
                 new Prices<>(aYard(800), aYard(440))));
 
         Prices<BillCost> costs = works.costs(cloth(fabric));

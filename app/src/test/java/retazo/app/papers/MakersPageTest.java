@@ -35,6 +35,7 @@ import retazo.core.block.shape.FinishedSize;
 import retazo.core.block.shape.Orientation;
 import retazo.core.block.unit.Unit;
 import retazo.core.block.unit.UnitText;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
@@ -72,10 +73,13 @@ class MakersPageTest {
                 .stream()
                 .map(id -> samples.bean(PatternService.class).newestOf(id))
                 .filter(pattern -> pattern.about().ownDesign())
-                .flatMap(pattern -> kits(pattern).stream())
+                .flatMap(pattern -> Stream.concat(
+                        kits(pattern, PrintKind.ALL_OVER).stream(), Stream.of(PrintKind.values())
+                                .filter(print -> !print.mayTurn()).flatMap(print -> kits(pattern, print).stream().limit(1))))
                 .map(id -> samples.bean(KitBook.class).kit(id))
                 .filter(kit -> kit.knowsItsPieces() && kit.instructions().haveOurPage())
-                .map(kit -> DynamicTest.dynamicTest(kit.name(), () -> follow(kit, maker)));
+                .map(kit -> DynamicTest.dynamicTest(
+                        kit.name() + " " + kit.fabrics().values().iterator().next().print(), () -> follow(kit, maker)));
     }
 
     /** A quilt of 3 by 5 blocks of one unit each: every kind, made in every way. */
@@ -88,7 +92,7 @@ class MakersPageTest {
             "wedge A 1, B | 4 | 5 | 1", "ring A, B, C | 12 | 12 | 0", "half-rectangle A, B | 3 | 6 | 2", "slashed A 1, B, C | 6 | 4 | 1",
             "templates A 0:0:4:0:0:3, B 4:0:4:3:0:3 | 4 | 3 | 1", "strip-set A 1, B 2, A 1 | 3 | 4 | 0"})
     void every_kind_of_unit_is_told_with_its_figures(String text, String width, String height, int perPiece) {
-        long id = kits(unitPattern(text.strip(), new FinishedSize(Length.parse(width), Length.parse(height)))).get(0);
+        long id = kits(unitPattern(text.strip(), new FinishedSize(Length.parse(width), Length.parse(height))), PrintKind.ALL_OVER).get(0);
         Kit kit = samples.bean(KitBook.class).kit(id);
         Client maker = Client.of(shop, "idris");
 
@@ -117,9 +121,9 @@ class MakersPageTest {
                 new PatternContent(Samples.unique("Of one unit "), PatternAbout.OWN, design), 1));
     }
 
-    private List<Long> kits(PatternVersion pattern) {
+    private List<Long> kits(PatternVersion pattern, PrintKind print) {
         Map<RoleKey, Fabric> fabrics = new HashMap<>();
-        pattern.design().roles().forEach(role -> fabrics.put(role.key(), samples.fabric()));
+        pattern.design().roles().forEach(role -> fabrics.put(role.key(), samples.fabric(print)));
         List<String> sizes = pattern.design().sizes().stream().map(size -> size.key().value()).toList();
         return samples.bean(KitService.class)
                 .add(new NewKits(pattern, sizes, Samples.unique("followed "), fabrics, Map.of(), Contents.EVERYTHING))
@@ -157,6 +161,16 @@ class MakersPageTest {
         return samples.bean(KitWorks.class).work(kit).plan().pieces().stream();
     }
 
+    /** Of several labels, whose pieces differ in how their print stands, as many as there are of each. */
+    private static void take(Map<String, Integer> single, String[] labels, int count) {
+        int left = count;
+        for (int i = 0; i < labels.length; i++) {
+            int taken = i == labels.length - 1 ? left : Math.min(left, single.getOrDefault(labels[i], 0));
+            single.computeIfPresent(labels[i], (label, all) -> all - taken);
+            left -= taken;
+        }
+    }
+
     /** Units and single patches cover the blocks exactly: their finished areas add up to those of all blocks. */
     private void units(PageReader page, Kit kit, Map<String, Integer> planned, SoftAssertions all) {
         List<PageReader.Blocks> blocks = page.blocks(SEAM);
@@ -168,7 +182,7 @@ class MakersPageTest {
         double covered = 0;
         for (PageReader.Unit unit : page.units()) {
             all.assertThat(unit.come()).as(unit.name()).isGreaterThanOrEqualTo(unit.needed());
-            unit.takes().forEach((label, count) -> single.computeIfPresent(label, (any, left) -> left - count));
+            unit.takes().forEach((labels, count) -> take(single, labels.split(" / "), count));
             covered += unit.needed() * unit.area(SEAM);
         }
         for (Map.Entry<String, Integer> left : single.entrySet()) {

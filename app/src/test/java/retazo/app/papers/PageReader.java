@@ -132,7 +132,7 @@ final class PageReader {
                 .matcher(text);
         while (unit.find()) {
             Map<String, Integer> takes = new HashMap<>();
-            Matcher piece = Pattern.compile("(?:^|; )(\\d+) ([A-Z]+\\d+) \\(").matcher(unit.group(3));
+            Matcher piece = Pattern.compile("(?:^|; )(\\d+) ([A-Z]+\\d+(?: / [A-Z]+\\d+)*) \\(").matcher(unit.group(3));
             int first = 0;
             while (piece.find()) {
                 first = takes.isEmpty() ? Integer.parseInt(piece.group(1)) : first;

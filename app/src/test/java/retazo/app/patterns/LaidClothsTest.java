@@ -107,7 +107,8 @@ class LaidClothsTest {
                                         needs(design, plan, PrintKind.ALL_OVER, instructions).byFabric().get(role.key().value())),
                                 Length.ofInches(40), Instructions.OURS, PRACTICE, new ClothQuestion.Compared(
                                         new ClothQuestion.Batch(3, List.of("reed", "fog")), ClothKind.COTTON, Optional.empty(),
-                                        UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING),
+                                        UsualPrices.none(Currency.getInstance("USD")), List.of(), ClothQuestion.MayChoose.NOTHING,
+                                        new ClothQuestion.Lies(PrintKind.ALL_OVER, true, true, List.of(), Optional.empty())),
                                 Planners.ANEW),
                         WORDS);
                 view.ifPresent(one -> assertThat(one.laid().steps()).as(file + role.name()).isNotEmpty());

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.shared.FieldReader;
 import retazo.core.block.spec.UnitMethod;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
@@ -78,8 +79,8 @@ class PracticeFormTest {
     @Test
     void a_strip_holds_any_number_of_sizes_or_so_many() {
         assertThat(lay("any", "4")).isEqualTo(LayPractice.CUSTOMARY);
-        assertThat(lay("", "2")).isEqualTo(new LayPractice(Optional.empty(), 2, LongLay.SHORTER));
-        assertThat(lay("3", "4")).isEqualTo(new LayPractice(Optional.of(3), 4, LongLay.SHORTER));
+        assertThat(lay("", "2")).isEqualTo(new LayPractice(Optional.empty(), 2, LongLay.SHORTER, BackingSeams.FEWEST));
+        assertThat(lay("3", "4")).isEqualTo(new LayPractice(Optional.of(3), 4, LongLay.SHORTER, BackingSeams.FEWEST));
         assertThat(form("none", "0", "9").read(reader)).isEmpty();
         assertThat(reader.problems()).extracting(Problem::place).containsExactly("mostSizes", "layers");
     }

@@ -29,7 +29,7 @@ class PracticePartTest {
         ShopPractice other = new ShopPractice(
                 SHOP.measures(), new Margin.Extra(Length.ofInches(2)), LengthUnit.METRE,
                 new LayPractice(Optional.of(3), 2, Arrays.stream(LongLay.values()).filter(lay -> lay != SHOP.lay().longStrips()).findFirst()
-                        .orElseThrow()),
+                        .orElseThrow(), SHOP.lay().backing()),
                 new Joins(otherThan(SHOP.joins().borders()), otherThan(SHOP.joins().bindings())));
         for (PracticeMeasure measure : PracticeMeasure.values()) {
             other = other.with(measure, SHOP.length(measure).plus(Length.ofInches(1, 8)));

@@ -171,6 +171,23 @@ public record Block(List<Length> columnWidths, List<Length> rowHeights, List<Cel
         return units;
     }
 
+    /** Those of its units that lie a quarter turned in it. */
+    public Map<SizedUnit, Count> turnedUnits() {
+        return turnedUnits(false, false);
+    }
+
+    Map<SizedUnit, Count> turnedUnits(boolean mirrored, boolean turned) {
+        Map<SizedUnit, Count> units = new LinkedHashMap<>();
+        for (Cell cell : cells) {
+            cell.content()
+                    .turnedUnits(
+                            upright(cell, columnWidths, rowHeights), mirrored != cell.orientation().mirrored(),
+                            turned != cell.orientation().turn().isSideways())
+                    .forEach((unit, count) -> units.merge(unit, count, Count::plus));
+        }
+        return units;
+    }
+
     /** The same block with each role replaced; empty where the new roles make no such unit. */
     public Optional<Block> recoloured(UnaryOperator<RoleKey> change) {
         return changed(cell -> cell.content().recoloured(change));

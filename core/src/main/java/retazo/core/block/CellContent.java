@@ -51,4 +51,11 @@ public sealed interface CellContent permits SewnUnit, InnerBlock {
      * @param mirrored whether it is sewn as its mirror image
      */
     Map<SizedUnit, Count> units(FinishedSize size, boolean mirrored);
+
+    /**
+     * Those of its units that lie on their side: a quarter turned against the way they are drawn for themselves.
+     *
+     * @param turned whether it is itself a quarter turned
+     */
+    Map<SizedUnit, Count> turnedUnits(FinishedSize size, boolean mirrored, boolean turned);
 }

@@ -58,4 +58,9 @@ public record InnerBlock(BlockKey key, Block block) implements CellContent {
     public Map<SizedUnit, Count> units(FinishedSize size, boolean mirrored) {
         return block.units(mirrored);
     }
+
+    @Override
+    public Map<SizedUnit, Count> turnedUnits(FinishedSize size, boolean mirrored, boolean turned) {
+        return block.turnedUnits(mirrored, turned);
+    }
 }

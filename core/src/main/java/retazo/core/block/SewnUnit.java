@@ -57,4 +57,9 @@ public record SewnUnit(Unit unit) implements CellContent {
     public Map<SizedUnit, Count> units(FinishedSize size, boolean mirrored) {
         return unit.units(size, mirrored);
     }
+
+    @Override
+    public Map<SizedUnit, Count> turnedUnits(FinishedSize size, boolean mirrored, boolean turned) {
+        return turned == unit.liesTurned() ? Map.of() : unit.units(size, mirrored);
+    }
 }

@@ -15,6 +15,11 @@ public record Role(RoleKey key, String letter, String name, List<RoleWish> wishe
         wishes = List.copyOf(wishes);
     }
 
+    /** What print its cloth is planned for before a fabric is chosen: one that reads one way up where that is wished. */
+    public PrintKind plannedPrint() {
+        return wishes.stream().anyMatch(wish -> wish.kind() == RoleWish.Kind.ONE_WAY) ? PrintKind.ONE_WAY : PrintKind.ALL_OVER;
+    }
+
     /** A role without wishes. */
     public static Role of(RoleKey key, String letter, String name) {
         return new Role(key, letter, name, List.of());

@@ -17,6 +17,8 @@ public record RoleWish(Kind kind, Optional<RoleKey> other) {
         CONTRAST,
         LARGE_PRINT,
         NO_DIRECTION,
+        /** A print that reads one way up, for which the pattern is planned: it stays upright. */
+        ONE_WAY,
         /** For mirrored shapes, which are flipped. */
         SAME_BOTH_SIDES
     }

@@ -98,7 +98,7 @@ final class ClothLaying {
     private boolean add(LongPieces longPieces) {
         String id = longPieces.key();
         Length width = request.usableWidth().value();
-        parts.add(new ClothPart(id, List.of(longPieces.use()), List.of(), Optional.empty(), along.contains(id)));
+        parts.add(new ClothPart(id, List.of(longPieces.use()), List.of(), Optional.empty(), longPieces.runs(), along.contains(id)));
         if (along.contains(id)) {
             return fixed.add(new FixedStrip(
                     id, longPieces.cutWidth().value().times(longPieces.count()), longPieces.alongLength(width).orElseThrow().value(), 1));
@@ -119,7 +119,7 @@ final class ClothLaying {
         for (int i = 0; i < longPieces.pieces().size(); i++) {
             LongPieces.Piece piece = longPieces.pieces().get(i);
             String id = part.id() + "." + (i + 1);
-            parts.add(new ClothPart(id, part.uses(), List.of(), Optional.empty(), false));
+            parts.add(new ClothPart(id, part.uses(), List.of(), Optional.empty(), part.runs(), false));
             pieces.add(new LaidPiece(
                     id, piece.length().value(), longPieces.cutWidth().value(), Math.toIntExact(piece.count().value().value()), false));
         }
@@ -144,7 +144,7 @@ final class ClothLaying {
     }
 
     private boolean add(BackingSheet backing) {
-        BackingSheet.Panels panels = backing.fewest(request.usableWidth(), request.print().isOneWay());
+        BackingSheet.Panels panels = backing.taken(request.usableWidth(), request.print());
         parts.add(new ClothPart(backing.key(), List.of(Use.BACKING), List.of(), Optional.empty(), true));
         long stretches = panels.length().value().ticks() / panels.panelLength().value().ticks();
         return fixed.add(new FixedStrip(

@@ -7,6 +7,7 @@ import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.quilt.finish.BackingSheet;
+import retazo.core.quilt.setting.LongPieces;
 import retazo.core.quilt.setting.Use;
 
 /**
@@ -19,6 +20,7 @@ import retazo.core.quilt.setting.Use;
  * @param pieces      what is cut from the strips, where it is pieces
  * @param lay         how they lie
  * @param seams       which way a backing is joined, where it is one
+ * @param longPieces  what the strips are cut apart into, where it is long pieces
  */
 public record ClothLine(
         Use use,
@@ -28,7 +30,8 @@ public record ClothLine(
         Figure<Length> length,
         Optional<Pieces> pieces,
         Lay lay,
-        Optional<BackingSheet.Seams> seams) {
+        Optional<BackingSheet.Seams> seams,
+        Optional<LongPieces> longPieces) {
 
     /** How what is cut lies on the cloth. */
     public enum Lay {

@@ -84,14 +84,13 @@ public final class ClothPlanner {
                         backing -> Optional.<LongPieces>empty()))
                 .flatMap(Optional::stream)
                 .toList();
-        boolean oneWay = request.print().isOneWay();
         Set<String> along = longPieces.stream()
-                .filter(pieces -> pieces.laidOn(request.usableWidth(), oneWay).along())
+                .filter(pieces -> pieces.laidOn(request.usableWidth()).along())
                 .map(LongPieces::key)
                 .collect(Collectors.toSet());
         Laid best = laid(request, along);
         for (LongPieces pieces : longPieces) {
-            boolean mayTurn = pieces.grain() == Grain.SHORTER && !oneWay && pieces.alongLength(request.usableWidth().value()).isPresent();
+            boolean mayTurn = pieces.grain() == Grain.SHORTER && pieces.alongLength(request.usableWidth().value()).isPresent();
             if (mayTurn && !best.plan().isProved()) {
                 Set<String> other = new HashSet<>(along);
                 if (!other.remove(pieces.key())) {

@@ -107,7 +107,7 @@ public final class WorksheetPlanner {
                 Optional.of(new ClothLine.Pieces(
                         cut.way, count, cut.perStrip, cut.way.leftAfterSet(equal.get(0).usableWidth().value()), open)),
                 ClothLine.Lay.ACROSS,
-                Optional.empty());
+                Optional.empty(), Optional.empty());
     }
 
     private static Figure<Length> longer(String key, String names, List<Cut> cuts) {
@@ -131,10 +131,11 @@ public final class WorksheetPlanner {
     }
 
     private static ClothLine longLine(LongPieces pieces, ClothRequest request) {
-        LongPieces.Laid laid = pieces.laidOn(request.usableWidth(), request.print().isOneWay());
+        LongPieces.Laid laid = pieces.laidOn(request.usableWidth());
         return new ClothLine(
                 pieces.use(), List.of(), laid.height(), laid.strips(),
-                laid.length(), Optional.empty(), laid.along() ? ClothLine.Lay.ALONG : ClothLine.Lay.ACROSS, Optional.empty());
+                laid.length(), Optional.empty(), laid.along() ? ClothLine.Lay.ALONG : ClothLine.Lay.ACROSS, Optional.empty(),
+                Optional.of(pieces));
     }
 
     /** Straight strips joined on the diagonal, or squares for a strip on the bias; across where the cloth is too narrow for those. */
@@ -145,21 +146,21 @@ public final class WorksheetPlanner {
         return bias
                 .map(squares -> new ClothLine(
                         Use.BINDING, List.of(), squares.side(), squares.squares(), squares.length(), Optional.empty(),
-                        ClothLine.Lay.BIAS, Optional.empty()))
+                        ClothLine.Lay.BIAS, Optional.empty(), Optional.empty()))
                 .orElseGet(() -> {
                     Figure<Count> strips = binding.strips(request.usableWidth());
                     return new ClothLine(
                             Use.BINDING, List.of(), binding.stripWidth(), strips,
                             length(binding.key(), Label.of("cloth.bindingLength"), strips, binding.stripWidth()),
-                            Optional.empty(), ClothLine.Lay.ACROSS, Optional.empty());
+                            Optional.empty(), ClothLine.Lay.ACROSS, Optional.empty(), Optional.empty());
                 });
     }
 
     private static ClothLine backingLine(BackingSheet backing, ClothRequest request) {
-        BackingSheet.Panels panels = backing.fewest(request.usableWidth(), request.print().isOneWay());
+        BackingSheet.Panels panels = backing.taken(request.usableWidth(), request.print());
         return new ClothLine(
                 Use.BACKING, List.of(), panels.panelLength(), panels.panels(), panels.length(),
-                Optional.empty(), ClothLine.Lay.ACROSS, Optional.of(panels.seams()));
+                Optional.empty(), ClothLine.Lay.ACROSS, Optional.of(panels.seams()), Optional.empty());
     }
 
     private static Figure<Length> length(String key, Label label, Figure<Count> strips, Figure<Length> height) {

@@ -26,6 +26,12 @@ public final class Arithmetic {
         return Figure.worked(key, label, total, Operation.SUM, parts);
     }
 
+    /** @param part no more than the whole */
+    public static Figure<Count> without(String key, Label label, Figure<Count> whole, Figure<Count> part) {
+        return Figure.worked(
+                key, label, new Count(whole.value().value() - part.value().value()), Operation.DIFFERENCE, List.of(whole, part));
+    }
+
     public static Figure<Length> product(String key, Label label, Figure<Count> times, Figure<Length> length) {
         return Figure.worked(key, label, length.value().times(times.value()), Operation.PRODUCT, List.of(times, length));
     }

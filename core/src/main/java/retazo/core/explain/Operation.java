@@ -7,6 +7,8 @@ package retazo.core.explain;
 public enum Operation {
     SUM("+", false),
     PRODUCT("×", false),
+    /** What is left of the first without the second. */
+    DIFFERENCE("−", false),
     /** ⌊first ÷ second⌋: how many whole ones fit. */
     WHOLE_TIMES("÷", false),
     /** ⌈first ÷ second⌉: how many it takes. */

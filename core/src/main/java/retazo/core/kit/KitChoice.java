@@ -2,6 +2,7 @@ package retazo.core.kit;
 
 import java.util.List;
 import java.util.function.Function;
+import retazo.core.cloth.PrintKind;
 
 /** What a colourway gives to a role: a fabric, a precut, or a precut and a fabric for what it does not give. */
 public sealed interface KitChoice {
@@ -9,6 +10,12 @@ public sealed interface KitChoice {
     /** The things it takes, each by itself. */
     default List<Single> parts() {
         return match(List::of, List::of, both -> List.of(both.precut(), both.fabric()));
+    }
+
+    /** What is printed on it; where a precut stands beside a fabric, on that of the two whose print keeps its direction. */
+    default PrintKind print() {
+        return match(fabric -> fabric.fabric().print(), precut -> precut.good().print(),
+                both -> both.precut().good().upright() ? both.precut().good().print() : both.fabric().fabric().print());
     }
 
     <R> R match(Function<Fabric, R> fabric, Function<Precut, R> precut, Function<Both, R> both);

@@ -37,6 +37,11 @@ public record KitFabric(
         return new KitFabric(code, usableWidth, print, kind, more, quarters);
     }
 
+    /** The same fabric for somebody who does not mind which way its print lies. */
+    public KitFabric anyWay() {
+        return new KitFabric(code, usableWidth, print.anyWay(), kind, leftOvers, quarters);
+    }
+
     /** The same fabric cut into quarters or eighths in the shop. */
     public KitFabric cutInto(PrecutKind sheets) {
         return new KitFabric(code, usableWidth, print, kind, leftOvers, Optional.of(sheets));

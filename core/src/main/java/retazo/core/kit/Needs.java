@@ -71,19 +71,37 @@ public final class Needs {
      */
     public Result byRole(QuiltDesign design, QuiltPlan plan, Map<RoleKey, RoleSource> sources) {
         Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
-        return of(design, plan, role -> choice(plan, role, sources.get(role), new KitFabric(role.value(), usableWidth, PrintKind.ALL_OVER)),
+        return of(design, plan, role -> choice(
+                plan, role, sources.get(role), new KitFabric(role.value(), usableWidth, design.role(role).plannedPrint())),
                 Contents.EVERYTHING);
+    }
+
+    /**
+     * What each role whose print is planned to stay upright would be sold as, whole cloth by itself, if its print lay any way.
+     *
+     * @param drawn the quilt, its pieces as they are drawn
+     */
+    public Map<RoleKey, Length> soldAnyWay(QuiltDesign design, QuiltPlan drawn) {
+        Figure<Length> usableWidth = design.practice(shop).figure(PracticeMeasure.USABLE_WIDTH);
+        Map<RoleKey, Length> sold = new LinkedHashMap<>();
+        design.roles().stream().filter(role -> !role.plannedPrint().mayTurn()).forEach(role -> ofOne(
+                role.key().value(), design, drawn,
+                each -> new KitChoice.Fabric(new KitFabric(
+                        each.value(), usableWidth, each.equals(role.key()) ? PrintKind.ALL_OVER : design.role(each).plannedPrint())),
+                Contents.EVERYTHING)
+                .flatMap(Need::sold).ifPresent(length -> sold.put(role.key(), length.value())));
+        return sold;
     }
 
     /** What one role takes from a source, first the precuts, then the cloth beside them; empty where it gives nothing of the role. */
     public List<Need> ofRole(QuiltDesign design, QuiltPlan plan, RoleKey role, RoleSource source, Length usableWidth) {
-        KitFabric cloth = KitFabric.measured(role.value(), usableWidth, PrintKind.ALL_OVER);
+        KitFabric cloth = KitFabric.measured(role.value(), usableWidth, design.role(role).plannedPrint());
         KitChoice choice = choice(plan, role, source, cloth);
         Result result = of(
                 design, plan,
                 each -> each.equals(role)
                         ? choice
-                        : new KitChoice.Fabric(new KitFabric(each.value(), cloth.usableWidth(), PrintKind.ALL_OVER)),
+                        : new KitChoice.Fabric(new KitFabric(each.value(), cloth.usableWidth(), design.role(each).plannedPrint())),
                 Contents.EVERYTHING, code -> code.equals(role.value()) || code.equals(precutKey(role)));
         List<Need> needs = new ArrayList<>(result.byFabric().values());
         return needs.stream().anyMatch(need -> need.isFrom(source)) ? needs : List.of();
@@ -118,6 +136,11 @@ public final class Needs {
         return of(design, plan, colourway, contents, code -> true);
     }
 
+    /** A quilt cut the way the prints of a colourway lie. */
+    public static QuiltPlan upright(QuiltPlan plan, Function<RoleKey, KitChoice> colourway) {
+        return plan.upright(role -> colourway.apply(role).print());
+    }
+
     /** What is needed of one fabric or precut; empty if nothing is, or if it cannot be met. */
     public Optional<Need> ofOne(String code, QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway,
             Contents contents) {
@@ -125,7 +148,7 @@ public final class Needs {
     }
 
     private Result of(
-            QuiltDesign design, QuiltPlan plan, Function<RoleKey, KitChoice> colourway, Contents contents, Predicate<String> wanted) {
+            QuiltDesign design, QuiltPlan drawn, Function<RoleKey, KitChoice> colourway, Contents contents, Predicate<String> wanted) {
         Map<String, KitChoice.Single> choices = new LinkedHashMap<>();
         Map<String, List<RoleKey>> rolesByCode = new LinkedHashMap<>();
         for (Role role : design.roles()) {
@@ -135,6 +158,7 @@ public final class Needs {
             }
         }
         ShopPractice practice = design.practice(shop);
+        QuiltPlan plan = upright(drawn, colourway);
         Map<String, Need> needs = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
         rolesByCode.keySet().removeIf(wanted.negate());

@@ -154,7 +154,7 @@ final class PlannedNeeds {
         }
         Optional<RoleFromPrecuts> planned = others.isEmpty()
                 ? Optional.empty()
-                : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured(), planners().sheets()));
+                : Optional.of(RoleFromPrecuts.of(others, good.kind(), good.measured(), good.print(), planners().sheets()));
         planned.ifPresent(role -> problems.addAll(role.problems(good.code())));
         planned.flatMap(RoleFromPrecuts::cautious).ifPresent(plan -> sheets.addAll(sheets(plan)));
         longRoles().forEach(role -> problems.add(Problem.of("kit.role-needs-cloth", request.letter(role), good.code())));

@@ -15,6 +15,7 @@ import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Count;
 import retazo.core.quilt.design.QuiltDesign;
+import retazo.core.quilt.piece.PieceNeed;
 import retazo.core.quilt.plan.BlockCount;
 import retazo.core.quilt.plan.MadeUnit;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -51,26 +52,39 @@ public final class Packets {
     private void ofBlock(BlockCount blocks) {
         int times = Math.toIntExact(blocks.count().value().value());
         Map<String, Integer> each = new LinkedHashMap<>();
-        blocks.kind().block().units()
-                .forEach((unit, count) -> share(unit, count).forEach((key, share) -> each.merge(key, share, Integer::sum)));
+        blocks.kind().block().units().forEach((unit, count) -> share(blocks, unit, count)
+                .forEach((key, share) -> each.merge(key, share, Integer::sum)));
         each.entrySet().removeIf(share -> countLeft(share.getKey()) < share.getValue() * times);
         take(PacketWay.BLOCK, blocks.name(), times, each);
     }
 
     /** The pieces of so many units of one block, where they come out whole. */
-    private Map<String, Integer> share(SizedUnit sized, Count count) {
+    private Map<String, Integer> share(BlockCount blocks, SizedUnit sized, Count count) {
         Map<String, Integer> share = new LinkedHashMap<>();
         SizedUnit pooled = sized.pooled();
         plan.pieces().stream().filter(piece -> piece.shape().setRoles().isEmpty()).forEach(piece -> piece.units().stream()
                 .filter(use -> use.unit().equals(pooled))
                 .forEach(use -> {
-                    long all = count.value() * use.perSet().value();
+                    long all = units(blocks, sized, count, use.lying()) * use.perSet().value();
                     long perCut = pooled.unit().perCut().value();
                     if (all % perCut == 0) {
                         share.merge(piece.label(), Math.toIntExact(all / perCut), Integer::sum);
                     }
                 }));
         return share;
+    }
+
+    /** How many of a block's units lie so, where that is the same in every block of them; else none. */
+    private static long units(BlockCount blocks, SizedUnit sized, Count count, PieceNeed.Lying lying) {
+        if (lying == PieceNeed.Lying.ALL) {
+            return count.value();
+        }
+        boolean allTurned = blocks.turned().equals(blocks.count().value());
+        if (!allTurned && blocks.turned().value() > 0) {
+            return 0;
+        }
+        long sideways = blocks.kind().block().turnedUnits().getOrDefault(sized, new Count(0)).value();
+        return allTurned == (lying == PieceNeed.Lying.ON_ITS_SIDE) ? count.value() - sideways : sideways;
     }
 
     /** All pieces of one kind of unit that takes several fabrics; strips of a set lie with the first unit that they make. */
@@ -80,12 +94,14 @@ public final class Packets {
         }
         Map<String, Integer> each = new LinkedHashMap<>();
         for (CutPiece piece : unit.cut().pieces()) {
-            String label = plan.label(piece);
-            int all = countLeft(label);
-            if (all > 0) {
-                boolean strips = !piece.shape().setRoles().isEmpty();
-                each.merge(label, strips ? all : Math.toIntExact(piece.count().value().value()),
-                        (one, other) -> strips ? all : one + other);
+            List<String> labels = plan.labels(unit, piece);
+            for (String label : labels) {
+                int all = countLeft(label);
+                if (all > 0) {
+                    boolean whole = labels.size() > 1 || !piece.shape().setRoles().isEmpty();
+                    each.merge(label, whole ? all : Math.toIntExact(piece.count().value().value()),
+                            (one, other) -> whole ? all : one + other);
+                }
             }
         }
         each.replaceAll((label, count) -> Math.min(count, countLeft(label)));

@@ -97,7 +97,7 @@ public final class ShopPieces {
         PieceShape shape = need.shape();
         boolean whole = !shape.setRoles().isEmpty() || shape instanceof PieceShape.WholeStrip;
         return new ShopPiece(
-                need.label(), need.label(), need.role(), code, need.use(), Optional.of(shape),
+                need.label(), need.label(), need.role(), code, need.use(), Optional.of(shape), Optional.empty(),
                 whole ? usableWidth : shape.across().value(), shape.stripHeight().value(), count);
     }
 
@@ -107,7 +107,7 @@ public final class ShopPieces {
         return count == 0
                 ? Optional.empty()
                 : size(part.id(), request).map(size -> new ShopPiece(
-                        part.id(), "", role(part.id()), code, use, Optional.empty(), size.width(), size.height(), count));
+                        part.id(), "", role(part.id()), code, use, Optional.empty(), part.runs(), size.width(), size.height(), count));
     }
 
     private record Size(Length width, Length height) {
@@ -138,7 +138,8 @@ public final class ShopPieces {
 
     private static ShopPiece onSheet(String code, PieceNeed need, LaidPiece piece) {
         return new ShopPiece(
-                need.label(), need.label(), need.role(), code, need.use(), Optional.of(need.shape()), piece.width(), piece.height(),
+                need.label(), need.label(), need.role(), code, need.use(), Optional.of(need.shape()), Optional.empty(),
+                piece.width(), piece.height(),
                 piece.count());
     }
 
@@ -149,7 +150,7 @@ public final class ShopPieces {
                 : units.pieces().stream().map(piece -> piece.laid().map(laid -> onSheet(code, piece.need(), laid))
                         .orElseGet(() -> new ShopPiece(
                                 piece.need().label(), piece.need().label(), piece.need().role(), code, piece.need().use(),
-                                Optional.of(piece.need().shape()), piece.need().shape().across().value(),
+                                Optional.of(piece.need().shape()), Optional.empty(), piece.need().shape().across().value(),
                                 piece.need().shape().stripHeight().value(), piece.count())))
                         .toList();
     }

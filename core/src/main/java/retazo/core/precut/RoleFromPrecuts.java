@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.SheetSize;
 import retazo.core.cutting.strip.LaidPiece;
@@ -48,7 +49,8 @@ public record RoleFromPrecuts(
 
     /** The same, of sheets that somebody measured. */
     public static RoleFromPrecuts of(QuiltPlan plan, RoleKey role, PrecutKind kind, Optional<SheetSize> measured, SheetPlans plans) {
-        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, measured, plans);
+        RoleFromPrecuts pieces = of(plan.pieces().stream().filter(piece -> piece.role().equals(role)).toList(), kind, measured,
+                PrintKind.ALL_OVER, plans);
         long blocks = plan.layout().map(layout -> layout.blocks().value().value()).orElse(0L);
         return new RoleFromPrecuts(kind, pieces.cautious, pieces.nominal, pieces.tooLarge, pieces.others, plan.takesLong(role), blocks);
     }
@@ -57,10 +59,12 @@ public record RoleFromPrecuts(
      * What these pieces take together.
      *
      * @param measured how large the sheets really are, where somebody measured them
+     * @param print    of the sheets; one that keeps its direction reads up their shorter side off the bolt
      * @param plans    whom to ask how they are cut
      * @throws IllegalArgumentException if the kind has no customary measure and none was measured
      */
-    public static RoleFromPrecuts of(List<PieceNeed> needs, PrecutKind kind, Optional<SheetSize> measured, SheetPlans plans) {
+    public static RoleFromPrecuts of(
+            List<PieceNeed> needs, PrecutKind kind, Optional<SheetSize> measured, PrintKind print, SheetPlans plans) {
         SheetSize sure = measured.or(kind::cautious)
                 .orElseThrow(
                         () -> new IllegalArgumentException("Nobody measured these precuts, and " + kind + " has no measure of its own."));
@@ -69,21 +73,28 @@ public record RoleFromPrecuts(
         List<LaidPiece> cautious = new ArrayList<>();
         List<LaidPiece> nominal = new ArrayList<>();
         for (PieceNeed need : needs) {
-            Optional<LaidPiece> piece = SheetPieces.of(need, sure.length(), true);
+            Optional<LaidPiece> piece = SheetPieces.of(need, sure.length(), print.mayTurn());
             piece.ifPresent(cautious::add);
-            full.flatMap(size -> SheetPieces.of(need, size.length(), true)).ifPresent(nominal::add);
+            full.flatMap(size -> SheetPieces.of(need, size.length(), print.mayTurn())).ifPresent(nominal::add);
             if (piece.isEmpty()) {
                 others.add(need.label());
             }
         }
         return new RoleFromPrecuts(
                 kind, fewest(sure, cautious, plans), full.flatMap(size -> fewest(size, nominal, plans)),
-                cautious.stream().filter(piece -> !sure.holds(piece.width(), piece.height())).toList(), others, false, 0);
+                cautious.stream().filter(piece -> !holds(sure, piece)).toList(), others, false, 0);
     }
 
     /** Whether one of these sheets gives this piece at all. */
-    public static boolean gives(SheetSize sheet, PieceNeed need) {
-        return SheetPieces.of(need, sheet.length(), true).map(piece -> sheet.holds(piece.width(), piece.height())).orElse(false);
+    public static boolean gives(SheetSize sheet, PieceNeed need, PrintKind print) {
+        return SheetPieces.of(need, sheet.length(), print.mayTurn()).map(piece -> holds(sheet, piece)).orElse(false);
+    }
+
+    /** Whether a piece comes out of a sheet, turned only if it may be. */
+    private static boolean holds(SheetSize sheet, LaidPiece piece) {
+        return piece.mayTurn()
+                ? sheet.holds(piece.width(), piece.height())
+                : !piece.width().isLongerThan(sheet.length()) && !piece.height().isLongerThan(sheet.width());
     }
 
     private static Optional<SheetPlan> fewest(SheetSize sheet, List<LaidPiece> pieces, SheetPlans plans) {
@@ -151,7 +162,7 @@ public record RoleFromPrecuts(
         List<Problem> problems = new ArrayList<>();
         others.forEach(label -> problems.add(Problem.of("kit.piece-not-from-precut", label, code)));
         for (LaidPiece piece : tooLarge) {
-            boolean inFull = kind.nominal().map(size -> size.holds(piece.width(), piece.height())).orElse(false) && nominal.isPresent();
+            boolean inFull = kind.nominal().map(size -> holds(size, piece)).orElse(false) && nominal.isPresent();
             problems.add(inFull
                     ? Problem.of("kit.precut-needs-nominal", piece.id(), code, kind.nominal().orElseThrow().width(),
                             kind.nominal().orElseThrow().length())

@@ -12,6 +12,7 @@ import retazo.core.block.shape.PieceShape;
 import retazo.core.block.shape.Subcut;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothLine;
@@ -190,7 +191,7 @@ final class LengthWork {
     private static Strips wideBack(Strips otherwise, QuiltPlan plan, RoleKey role, Length width) {
         Figure<Length> wide = Figure.given("", Label.of("backing.wideWidth"), width, Origin.craft("reading"));
         return plan.backings().stream().filter(backing -> backing.role().equals(role)).findFirst()
-                .map(backing -> backing.fewest(wide, false))
+                .map(backing -> backing.taken(wide, PrintKind.ALL_OVER))
                 .map(panels -> new Strips(
                         otherwise.use(), "", panels.length().value().wholeTimes(panels.panelLength().value()).value(),
                         panels.panelLength().value()))

@@ -13,6 +13,7 @@ import retazo.core.block.SewnUnit;
 import retazo.core.block.shape.Orientation;
 import retazo.core.block.unit.Patch;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
@@ -100,7 +101,7 @@ final class FinishingAnswers {
         Map<String, Object> answer = new LinkedHashMap<>();
         answer.put("vertical", panels(sheet.panels(BackingSheet.Seams.VERTICAL, usableWidth)));
         answer.put("horizontal", panels(sheet.panels(BackingSheet.Seams.HORIZONTAL, usableWidth)));
-        answer.put("wide", sheet.whole(wideWidth, false)
+        answer.put("wide", sheet.whole(wideWidth, PrintKind.ALL_OVER)
                 .<Object>map(whole -> Map.of("length", text(whole.length().value()))).orElse("none"));
         return answer;
     }

@@ -27,7 +27,7 @@ class ShopPracticeTest {
     @ParameterizedTest
     @CsvSource({"COTTON, 4, 4", "BATIK, 3, 3", "WIDE_BACKING, 4, 4", "FLANNEL, 4, 2", "FLANNEL, 3, 1", "FLANNEL, 1, 1"})
     void thick_cloth_is_stacked_in_half_as_many_layers(ClothKind kind, int ofCotton, int layers) {
-        assertThat(new LayPractice(Optional.empty(), ofCotton, LongLay.SHORTER).layers(kind)).isEqualTo(layers);
+        assertThat(new LayPractice(Optional.empty(), ofCotton, LongLay.SHORTER, BackingSeams.FEWEST).layers(kind)).isEqualTo(layers);
     }
 
     @Test

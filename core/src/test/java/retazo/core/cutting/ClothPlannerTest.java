@@ -160,7 +160,7 @@ class ClothPlannerTest {
         ClothLine first = spared.lines().get(0);
         ClothLine shorter = new ClothLine(
                 first.use(), first.pieceLabels(), first.stripHeight(), first.strips(), length("shorter", "5"), first.pieces(), first.lay(),
-                first.seams());
+                first.seams(), first.longPieces());
 
         ClothPlan alone = new ClothPlan(spared.usableWidth(), List.of(shorter), spared.squaring(), spared.exact(), spared.laid());
 
@@ -272,7 +272,8 @@ class ClothPlannerTest {
     }
 
     private static PieceNeed need(String label, PieceShape shape, int count) {
-        return new PieceNeed(label, QuiltSamples.NIGHT, Use.BLOCKS, shape, count(label + ".count", count), List.of(), Optional.empty());
+        return new PieceNeed(label, QuiltSamples.NIGHT, Use.BLOCKS, shape, count(label + ".count", count), List.of(), Optional.empty(),
+                new Count(0));
     }
 
     private static Figure<Count> count(String key, long count) {

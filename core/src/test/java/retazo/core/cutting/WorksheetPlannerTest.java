@@ -172,7 +172,7 @@ class WorksheetPlannerTest {
         return new ClothNeed.Pieces(
                 new PieceNeed(
                         label, QuiltSamples.NIGHT, Use.BLOCKS, shape,
-                        Figure.given("n", Label.of("n"), new Count(count), Origin.pattern("n")), List.of(), Optional.empty()),
+                        Figure.given("n", Label.of("n"), new Count(count), Origin.pattern("n")), List.of(), Optional.empty(), new Count(0)),
                 figure(Length.parse(usableWidth)));
     }
 

@@ -64,7 +64,7 @@ class LookAlikesTest {
         Length across = Length.ofInches(width, 4);
         Length along = Length.ofInches(height, 4);
         PieceShape shape = new PieceShape.Rectangle(given(across), given(along), subcut, hand);
-        return new ShopPiece(label, label, new RoleKey("role"), from, Use.BLOCKS, Optional.of(shape), across, along, 10);
+        return new ShopPiece(label, label, new RoleKey("role"), from, Use.BLOCKS, Optional.of(shape), Optional.empty(), across, along, 10);
     }
 
     private static Figure<Length> given(Length length) {

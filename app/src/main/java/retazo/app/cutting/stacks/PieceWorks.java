@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import retazo.app.cloth.LaidView;
+import retazo.app.cloth.PartNames;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
@@ -19,7 +20,6 @@ import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.cloth.KitSheetsView;
-import retazo.app.pictures.RoleView;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagNumbers;
 import retazo.app.runs.book.PlannedCut;
@@ -190,7 +190,7 @@ class PieceWorks {
     private String name(String labels, Map<String, ShopPiece> pieces) {
         return Stream.of(labels.split(", ")).map(pieces::get).flatMap(Stream::ofNullable).findFirst()
                 .map(piece -> piece.shape().map(shape -> labels + " (" + ShapeWords.of(shape, words) + ")")
-                        .orElseGet(() -> RoleView.uses(List.of(piece.use()), words)))
+                        .orElseGet(() -> new PartNames(words).strips(List.of(piece.use()), piece.runs())))
                 .orElse(labels);
     }
 }

@@ -66,7 +66,7 @@ class KitClothPages {
                 asked.settings().practice(own, reader), asked.settings().usableWidth(reader).orElse(ownWidth), asked.others());
         return new KitClothPage(
                 parts, clothWords.decided(kit), clothWords.ownSettings(kit),
-                new KitClothPage.OneFabric(fabric, letters(kit, fabric), Kit.ink(fabric)),
+                new KitClothPage.OneFabric(fabric, letters(kit, fabric), Kit.laidInk(fabric)),
                 kit.precutsFor(fabric).values().stream().distinct().map(good -> taken(kit, good, tried.practice())).toList(),
                 laid(kit, fabric, tried, questions.compared(kit, fabric, kits, tried), asked.settings().shown(own, ownWidth)),
                 asked, faults.with(Faults.of(reader.problems(), words)));

@@ -2,10 +2,13 @@ package retazo.app.kits.pages;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import retazo.app.cloth.ClothView;
 import retazo.app.cloth.FigureView;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
@@ -29,6 +32,7 @@ import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.measure.Problem;
 import retazo.core.quilt.size.Way;
 
 /**
@@ -101,13 +105,14 @@ record KitPage(
     /**
      * A line of the bill.
      *
+     * @param lies   how a print with a direction lies and what that costs, in words; empty for others
      * @param into   what a length is cut into in the shop, in words; empty for a folded one
      * @param count  how many are picked; 0 for cloth
      * @param bags   how many bags the stock of it gives; empty for a left-over, without which a bag is made too
      * @param stops  whether it is one that stops the next bag
      */
     record BilledItem(
-            What what, List<Letter> letters, String uses, LengthView exact,
+            What what, List<Letter> letters, String uses, List<FractionText> lies, LengthView exact,
             LengthView length, String into, long count, String figure, Optional<Long> bags, boolean stops, String price) {
 
         public String name() {
@@ -132,7 +137,8 @@ record KitPage(
     }
 
     /** What is known of a kit beside its own work. */
-    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs, List<Good> notions) {
+    record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs,
+            Map<Fabric, Length> soldOtherwise, List<Good> notions) {
     }
 
     static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
@@ -176,7 +182,8 @@ record KitPage(
                     Need need = requireNonNull(work.needs().byFabric().get(cut.fabricCode()));
                     return new BilledItem(
                             What.cut(fabric), letters(cut.letters(), Kit.ink(fabric)),
-                            RoleView.uses(need.uses(), words), LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
+                            RoleView.uses(need.uses(), words), lies(fabric, cut.length(), work, known, unit, words),
+                            LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
                             cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
                             need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
                             possible.stoppedBy().contains(cut.fabricCode()),
@@ -189,12 +196,36 @@ record KitPage(
                             What.picked(good), letters(picked.letters(), Kit.ink(good)),
                             need.map(found -> RoleView.uses(found.uses(), words))
                                     .orElseGet(() -> words.text(purpose(picked, good))),
+                            Stream.of(against(picked.code(), work)).filter(labels -> !labels.isEmpty())
+                                    .map(labels -> FractionText.of(words.text("kit.not-upright", labels))).toList(),
                             LengthView.cut(Length.ZERO), LengthView.cut(Length.ZERO), "", picked.count().value(),
                             need.map(found -> found.amount().headline().key()).orElse(""),
                             good.piece().isPresent() ? Optional.empty() : Optional.of(bags(possible, picked.code())),
                             possible.stoppedBy().contains(picked.code()),
                             Optional.ofNullable(prices.get(picked.code())).map(MoneyText::of).orElse(""));
                 });
+    }
+
+    /** The labels of pieces whose print cannot stand upright; its page of the cloth says why. */
+    private static String against(String code, KitWork work) {
+        return work.lyingAgainstPrint(code).stream().map(Problem::place).distinct().collect(Collectors.joining(", "));
+    }
+
+    /** How a print with a direction lies, with what that costs, and what of it cannot stand upright. */
+    private static List<FractionText> lies(Fabric fabric, Length length, KitWork work, Known known, LengthUnit unit, Words words) {
+        List<String> told = new ArrayList<>();
+        Optional.ofNullable(known.soldOtherwise().get(fabric)).ifPresent(other -> {
+            boolean upright = !work.kit().settings().directions().anyWay().contains(fabric.id());
+            Length more = length.isLongerThan(other) ? length.minus(other) : other.minus(length);
+            told.add(words.text(
+                    upright ? "kit.upright" : "kit.any-way", LengthView.of(more, unit).plain(),
+                    ClothView.Direction.comparison(length, other)));
+        });
+        String against = against(fabric.code(), work);
+        if (!against.isEmpty()) {
+            told.add(words.text("kit.not-upright", against));
+        }
+        return told.stream().map(FractionText::of).toList();
     }
 
     /** What something counted is in a bag for, where no role of the pattern says it. */

@@ -97,7 +97,7 @@ class KitPages {
         return KitPage.of(
                 work,
                 new KitPage.Known(possibleKits.of(work.kit()), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work),
-                        works.costs(work),
+                        works.costs(work), works.soldOtherwise(work),
                         goods.notions()),
                 words.sellingUnit(), figure, words);
     }

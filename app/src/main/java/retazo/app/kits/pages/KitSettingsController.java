@@ -10,12 +10,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.cloth.ClothSettings;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.kits.KitDirections;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitSettings;
 import retazo.app.kits.KitWorks;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
+import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
@@ -52,15 +54,17 @@ class KitSettingsController {
             return tryAgain(id, fabric, settings, next);
         }
         KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
-        return kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(own::onWidth).orElse(own), seen).match(
-                kept -> {
-                    next.addFlashAttribute("done", words.text("done.kit-settings"));
-                    return back(id, fabric, next);
-                },
-                problems -> {
-                    next.addFlashAttribute("refused", words.of(problems.get(0)));
-                    return tryAgain(id, fabric, settings, next);
-                });
+        KitSettings kept = own.with(kit.settings().directions());
+        return kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(kept::onWidth).orElse(kept), seen)
+                .match(
+                        done -> {
+                            next.addFlashAttribute("done", words.text("done.kit-settings"));
+                            return back(id, fabric, next);
+                        },
+                        problems -> {
+                            next.addFlashAttribute("refused", words.of(problems.get(0)));
+                            return tryAgain(id, fabric, settings, next);
+                        });
     }
 
     /** Back to the cloth, with what was typed still tried out. */
@@ -79,6 +83,30 @@ class KitSettingsController {
         KitSettings kept = book.kit(id).settings();
         kits.set(id, kept.with(lay), kept.mark());
         next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Runs the seams of its back in another way than takes least. */
+    @PostMapping("/backing-seams")
+    String runSeams(@PathVariable long id, @RequestParam BackingSeams seams, @RequestParam(defaultValue = "") String fabric,
+            RedirectAttributes next) {
+        KitSettings kept = book.kit(id).settings();
+        kits.set(id, kept.with(seams), kept.mark());
+        next.addFlashAttribute("done", words.text("done.kit-settings"));
+        return back(id, fabric, next);
+    }
+
+    /** Keeps the print of one of its cloths, or the pieces of one of its precuts, upright; or lets them lie any way. */
+    @PostMapping("/direction")
+    String keepUpright(@PathVariable long id, @RequestParam boolean upright, @RequestParam(defaultValue = "") String fabric,
+            RedirectAttributes next) {
+        Kit kit = book.kit(id);
+        KitSettings kept = kit.settings();
+        KitDirections directions = kit.goodsByCode().containsKey(fabric)
+                ? kept.directions().ofPrecut(kit.goodsByCode().get(fabric).id(), upright)
+                : kept.directions().ofFabric(kit.fabric(fabric).id(), upright);
+        kits.set(id, kept.with(directions), kept.mark());
+        next.addFlashAttribute("done", words.text(upright ? "done.kit-upright" : "done.kit-any-way"));
         return back(id, fabric, next);
     }
 

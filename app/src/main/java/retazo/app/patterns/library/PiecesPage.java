@@ -126,7 +126,7 @@ record PiecesPage(
                 method == UnitMethod.ONLY ? "" : words.text("method." + method.code()),
                 FractionText.of(cut.sewn().map(PiecesPage::measures).orElse("")),
                 FractionText.of(cut.trimTo().map(PiecesPage::measures).orElse("")),
-                words.text("bias." + kind.bias(method)), words.text("oneWay." + kind.oneWay()));
+                words.text("bias." + kind.bias(method)), words.text("oneWay." + kind.oneWay(method)));
     }
 
     private static String measures(UnitCut.Measures measures) {

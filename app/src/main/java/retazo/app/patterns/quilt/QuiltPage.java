@@ -79,7 +79,7 @@ public record QuiltPage(
         QuiltPage page() {
             Length seam = practice.length(PracticeMeasure.SEAM_ALLOWANCE);
             QuiltDrawing drawn = QuiltDrawing.of(drawing, size, seam);
-            QuiltPlan plan = new QuiltPlanner(practice).plan(design.fromDrawing(), size);
+            QuiltPlan plan = new QuiltPlanner(practice).plan(design.fromDrawing(), size).upright(role -> design.role(role).plannedPrint());
             return new QuiltPage(
                     size.name(), QuiltPicture.drawn("quilt", drawn, PatternHead.inks(design)),
                     sides(plan.finished().orElseThrow()), spots(drawn), mapOf().isPresent(), counts(plan),
@@ -150,8 +150,8 @@ public record QuiltPage(
             Figure<Length> usableWidth = practice.figure(PracticeMeasure.USABLE_WIDTH);
             plan.pieces().stream().filter(piece -> !piece.use().equals(Use.BLOCKS)).forEach(piece -> lines.add(words.text(
                     "quilt.pieces", use(piece.use(), piece.role()), piece.count().value().value(), ShapeWords.of(piece.shape(), words))));
-            for (LongPieces pieces : plan.longPieces()) {
-                LongPieces.Laid laid = pieces.laidOn(usableWidth, false);
+            for (LongPieces pieces : uprightStrips(plan, usableWidth.value())) {
+                LongPieces.Laid laid = pieces.laidOn(usableWidth);
                 String cut = plain(pieces.cutWidth().value());
                 String width = pieces.finishedWidth()
                         .map(finished -> words.text("quilt.bothWidths", plain(finished), cut))
@@ -173,6 +173,11 @@ public record QuiltPage(
             return lines.stream().map(FractionText::of).toList();
         }
 
+        private List<LongPieces> uprightStrips(QuiltPlan plan, Length usableWidth) {
+            return plan.longPieces().stream()
+                    .flatMap(pieces -> pieces.upright(design.role(pieces.role()).plannedPrint(), usableWidth).stream()).toList();
+        }
+
         /** What is made beside the quilt is told apart by its name. */
         private String ofItem(QuiltPlan plan, String key, String use) {
             return plan.itemOf(key).map(item -> words.text("sizes.of-item", use, item.item().name())).orElse(use);
@@ -187,11 +192,11 @@ public record QuiltPage(
             Figure<Length> usableWidth = practice.figure(PracticeMeasure.USABLE_WIDTH);
             for (BackingSheet backing : plan.backings()) {
                 lines.add(words.text("quilt.backing", LengthView.sides(backing.width().value(), backing.height().value())));
-                backing.ways(usableWidth, false).forEach(way -> lines.add(words.text(
+                backing.ways(usableWidth, design.role(backing.role()).plannedPrint()).forEach(way -> lines.add(words.text(
                         "quilt.backing." + way.seams(), way.panels().value().value(), plain(way.panelLength().value()),
                         plain(way.length().value()), plain(usableWidth.value()))));
                 BackingSheet.WIDE_WIDTHS.stream()
-                        .flatMap(width -> backing.wholeOn(width).stream().map(way -> words.text(
+                        .flatMap(width -> backing.wholeOn(width, design.role(backing.role()).plannedPrint()).stream().map(way -> words.text(
                                 "quilt.backing.wide", plain(width), plain(way.length().value()))))
                         .findFirst().ifPresent(lines::add);
                 Batting batting = Batting.behind(backing);

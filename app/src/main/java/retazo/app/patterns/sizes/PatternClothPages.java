@@ -72,7 +72,7 @@ class PatternClothPages {
         }
 
         QuiltPlan plan(QuiltSize other) {
-            return new QuiltPlanner(by).plan(pattern.design(), other);
+            return new QuiltPlanner(by).plan(pattern.design(), other).upright(each -> pattern.design().role(each).plannedPrint());
         }
     }
 
@@ -116,7 +116,7 @@ class PatternClothPages {
                 source,
                 QuartersFromBolt.of(
                         plan.pieces().stream().filter(piece -> piece.role().equals(cloth.role().key())).toList(), kind, cloth.width(),
-                        PrintKind.ALL_OVER, planners.sheets()),
+                        cloth.role().plannedPrint(), planners.sheets()),
                 RoleFromPrecuts.of(plan, cloth.role().key(), kind, kind.cutFrom(cloth.width()), planners.sheets()), cloth.width(),
                 cloth.by().sellingUnit(), words);
     }
@@ -137,11 +137,20 @@ class PatternClothPages {
     private ClothQuestion question(Cloth cloth, boolean others) {
         UsualPrices usual = prices.usual();
         return new ClothQuestion(
-                (by, instructions, usable) -> need(cloth, by, instructions, usable), cloth.width(), cloth.pattern().instructions(),
+                (by, instructions, usable) -> need(cloth, cloth.role().plannedPrint(), by, instructions, usable), cloth.width(),
+                cloth.pattern().instructions(),
                 cloth.by(),
                 new ClothQuestion.Compared(ClothQuestion.Batch.NONE, ClothKind.COTTON, usual.cloth(), usual,
-                        others ? others(cloth) : List.of(), ClothQuestion.MayChoose.NOTHING),
+                        others ? others(cloth) : List.of(), ClothQuestion.MayChoose.NOTHING, lies(cloth)),
                 planners);
+    }
+
+    /** Beside a print that is to stay upright, the same cloth any way. */
+    private ClothQuestion.Lies lies(Cloth cloth) {
+        PrintKind planned = cloth.role().plannedPrint();
+        return new ClothQuestion.Lies(planned, true, false, cloth.plan().lyingAgainstPrint(List.of(cloth.role().key())), planned.mayTurn()
+                ? Optional.empty()
+                : Optional.of((by, instructions, usable) -> need(cloth, planned.anyWay(), by, instructions, usable)));
     }
 
     private List<ClothQuestion.Other> others(Cloth cloth) {
@@ -157,10 +166,12 @@ class PatternClothPages {
                 .toList();
     }
 
-    private Optional<Need> need(Cloth cloth, ShopPractice by, Instructions instructions, Length width) {
+    private Optional<Need> need(Cloth cloth, PrintKind print, ShopPractice by, Instructions instructions, Length width) {
         return new Needs(by, instructions, planners).ofOne(
                 cloth.role().key().value(), cloth.pattern().design(),
                 new QuiltPlanner(by).plan(cloth.pattern().design(), cloth.size()),
-                each -> new KitChoice.Fabric(KitFabric.measured(each.value(), width, PrintKind.ALL_OVER)), Contents.EVERYTHING);
+                each -> new KitChoice.Fabric(KitFabric.measured(
+                        each.value(), width, each.equals(cloth.role().key()) ? print : cloth.pattern().design().role(each).plannedPrint())),
+                Contents.EVERYTHING);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import retazo.app.cloth.PartNames;
 import retazo.app.cloth.QuantityView;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.cloth.SizeWork;
@@ -35,8 +36,8 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Quantity;
 import retazo.core.quilt.design.QuiltDesign;
-import retazo.core.quilt.plan.QuiltPlan;
 import retazo.core.quilt.setting.Layout;
+import retazo.core.quilt.setting.LongPieces;
 import retazo.core.quilt.setting.TopSize;
 import retazo.core.quilt.setting.Use;
 import retazo.core.quilt.size.PrintedText;
@@ -162,7 +163,8 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                     .orElseGet(() -> words.text("sizes.noneFromThese"))).orElse("");
             return cloth == Cell.NOTHING
                     ? cloth
-                    : cloth.after(Stream.of(from, money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
+                    : cloth.after(
+                            Stream.of(from, upright(work, role), money).filter(text -> !text.isEmpty()).collect(Collectors.joining(", ")));
         }
         Figure<Count> units = precuts.get().picked().orElseThrow();
         String unit = source(role).map(source -> unit(source.kind(), units.value())).orElse("");
@@ -171,6 +173,16 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
                         .after(money)
                 : cloth.after(words.text("sizes.besidePrecuts", units.value().value(), unit)
                         + (money.isEmpty() ? "" : ", " + words.text("sizes.inAll", money)));
+    }
+
+    /** What keeping its print upright costs; empty where it has no direction. */
+    private String upright(SizeWork work, RoleView role) {
+        return need(work, role).flatMap(Need::sold)
+                .flatMap(sell -> Optional.ofNullable(work.anyWay().get(new RoleKey(role.key()))).map(other -> {
+                    Length more = sell.value().isLongerThan(other) ? sell.value().minus(other) : Length.ZERO;
+                    return words.text("sizes.upright", LengthView.of(more, sellingUnit()).plain(), more.isPositive());
+                }))
+                .orElse("");
     }
 
     private String unit(PrecutKind kind, Count count) {
@@ -252,7 +264,7 @@ record SizesTable(Asked asked, List<SizeWork> works, Map<String, Figure<?>> befo
     /** Strips of what is made beside the quilt are told apart by its name. */
     private String name(SizeWork work, ClothLine line) {
         if (line.pieces().isEmpty()) {
-            String use = words.text("use." + line.use().place(), line.use().number());
+            String use = new PartNames(words).strips(List.of(line.use()), line.longPieces().flatMap(LongPieces::runs));
             return work.plan().itemOf(line.strips().key()).map(item -> words.text("sizes.of-item", use, item.item().name())).orElse(use);
         }
         String label = line.pieceLabels().get(0);

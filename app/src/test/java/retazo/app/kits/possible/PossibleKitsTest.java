@@ -70,7 +70,7 @@ class PossibleKitsTest {
 
         samples.bean(FabricService.class).change(fabric.id(), new NewFabric(
                 fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(),
-                Optional.of(Length.ofInches(30)), fabric.prices()));
+                fabric.print(), fabric.repeat(), Optional.of(Length.ofInches(30)), fabric.prices()));
 
         assertThat(bags(kit)).isEqualTo(1);
 
@@ -96,7 +96,7 @@ class PossibleKitsTest {
                         kit, KitSettings.NONE.onWidth(Length.ofInches(26 + random.nextInt(20))), book.kit(kit).settings().mark());
                 default -> samples.bean(FabricService.class).change(fabric.id(), new NewFabric(
                         fabric.code(), fabric.name(), fabric.groundColour(), fabric.printColour(), fabric.motif(), fabric.kind(),
-                        Optional.of(Length.ofInches(26 + random.nextInt(20))), fabric.prices()));
+                        fabric.print(), fabric.repeat(), Optional.of(Length.ofInches(26 + random.nextInt(20))), fabric.prices()));
             }
             List<Kit> all = book.inOrder(kits);
             PossibleKits anew = new PossibleKits(

@@ -101,8 +101,9 @@ public enum UnitKind {
         return this == HALF_SQUARE && method == UnitMethod.FOUR_AT_A_TIME ? BiasEdges.OUTSIDE : traits.bias();
     }
 
-    public OneWayEffect oneWay() {
-        return traits.oneWay();
+    /** What it does to a print that reads one way; the patch of a goose by flipping is cut the way it lies, and its corners are laid so. */
+    public OneWayEffect oneWay(UnitMethod method) {
+        return this == GEESE && method == UnitMethod.FLIP ? OneWayEffect.CUT_AS_IT_LIES : traits.oneWay();
     }
 
     public Set<Tool> tools() {

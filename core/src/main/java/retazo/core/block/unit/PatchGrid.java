@@ -48,6 +48,11 @@ public record PatchGrid(UnitKind kind, UnitMethod method, List<RoleKey> patches)
                 : Optional.empty();
     }
 
+    @Override
+    public boolean liesTurned() {
+        return method == UnitMethod.STRIP_SETS;
+    }
+
     private FinishedSize patchSize(FinishedSize size) {
         int across = across(kind);
         return new FinishedSize(new Length(size.width().ticks() / across), new Length(size.height().ticks() / across));

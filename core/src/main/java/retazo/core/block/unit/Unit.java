@@ -44,6 +44,11 @@ public sealed interface Unit permits CutUnit, PatchGrid {
         return UnitReader.read(spec().recoloured(change)).understood();
     }
 
+    /** Whether what is cut for it lies a quarter turned in it: the segments of a nine-patch stand, their strips side by side. */
+    default boolean liesTurned() {
+        return false;
+    }
+
     /** Why it cannot be sewn at this size. */
     Optional<Problem> problem(FinishedSize size);
 

@@ -1,10 +1,13 @@
 package retazo.core.quilt.finish;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import retazo.core.cloth.BackingSeams;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -22,9 +25,11 @@ import retazo.core.quilt.setting.TopSize;
  * @param width  with the overage on both sides
  * @param height with the overage on both sides
  * @param copies how many of them
+ * @param chosen which way its seams are to run, where its print leaves that free
  */
 public record BackingSheet(
-        String key, RoleKey role, Figure<Length> width, Figure<Length> height, Figure<Length> seam, Figure<Count> copies) {
+        String key, RoleKey role, Figure<Length> width, Figure<Length> height, Figure<Length> seam, Figure<Count> copies,
+        BackingSeams chosen) {
 
     /** Which way the seams between panels run. */
     public enum Seams {
@@ -51,8 +56,8 @@ public record BackingSheet(
     public static final List<Length> WIDE_WIDTHS = List.of(Length.ofInches(60), Length.ofInches(90), Length.ofInches(108));
 
     /** The shorter way without a seam on a wide fabric of this width; empty where neither side fits. */
-    public Optional<Panels> wholeOn(Length wideWidth) {
-        return whole(Figure.given(key + ".wideWidth", Label.of("backing.wideWidth"), wideWidth, Origin.craft("wide-backing")), false);
+    public Optional<Panels> wholeOn(Length wideWidth, PrintKind print) {
+        return whole(Figure.given(key + ".wideWidth", Label.of("backing.wideWidth"), wideWidth, Origin.craft("wide-backing")), print);
     }
 
     public static BackingSheet behind(LayoutRequest request, RoleKey role, TopSize quilt, Figure<Length> overage) {
@@ -63,7 +68,7 @@ public record BackingSheet(
                 withOverage(key + ".width", "backing.width", quilt.width(), overage),
                 withOverage(key + ".height", "backing.height", quilt.height(), overage),
                 request.practice().seam(),
-                request.ofAll("backing.copies", "backing.copies", 1));
+                request.ofAll("backing.copies", "backing.copies", 1), BackingSeams.FEWEST);
     }
 
     private static Figure<Length> withOverage(String key, String label, Figure<Length> side, Figure<Length> overage) {
@@ -71,18 +76,32 @@ public record BackingSheet(
                 () -> side.value().plus(overage.value().times(2)));
     }
 
-    /** Every way on cloth of this width, vertical seams first; a one-way print only stays upright with vertical ones. */
-    public List<Panels> ways(Figure<Length> usableWidth, boolean oneWay) {
-        List<Panels> ways = new ArrayList<>(List.of(panels(Seams.VERTICAL, usableWidth)));
-        if (!oneWay) {
-            ways.add(panels(Seams.HORIZONTAL, usableWidth));
-        }
-        return ways;
+    /** As a shop runs its seams. */
+    public BackingSheet by(ShopPractice practice) {
+        return new BackingSheet(key, role, width, height, seam, copies, practice.lay().backing());
     }
 
-    /** The way that takes less cloth; vertical seams on a tie. */
-    public Panels fewest(Figure<Length> usableWidth, boolean oneWay) {
-        List<Panels> ways = ways(usableWidth, oneWay);
+    /**
+     * Every way on cloth of this width, vertical seams first. A print along the length only stays upright with vertical ones, a print
+     * across it with level ones.
+     */
+    public List<Panels> ways(Figure<Length> usableWidth, PrintKind print) {
+        return Stream.of(Seams.values())
+                .filter(seams -> print.mayTurn() || (seams == Seams.HORIZONTAL) == print.liesAcross())
+                .map(seams -> panels(seams, usableWidth))
+                .toList();
+    }
+
+    /** The way that was chosen; else, or where the print forbids that, the one that takes less cloth; vertical seams on a tie. */
+    public Panels taken(Figure<Length> usableWidth, PrintKind print) {
+        List<Panels> ways = ways(usableWidth, print);
+        Optional<Panels> wanted = ways.stream().filter(way -> way.seams().name().equals(chosen.name())).findFirst();
+        return wanted.map(way -> new Panels(
+                way.seams(), way.panels(), way.panelLength(), way.length().named(key + ".length", Label.of("backing.length"))))
+                .orElseGet(() -> fewest(ways));
+    }
+
+    private Panels fewest(List<Panels> ways) {
         Panels shortest = ways.stream().min(Comparator.comparing(way -> way.length().value())).orElseThrow();
         Figure<Length> least = ways.size() == 1
                 ? shortest.length().named(key + ".length", Label.of("backing.length"))
@@ -91,8 +110,8 @@ public record BackingSheet(
     }
 
     /** The shorter way without a seam, on a wide fabric; empty where neither side fits its width. */
-    public Optional<Panels> whole(Figure<Length> wideWidth, boolean oneWay) {
-        return ways(wideWidth, oneWay).stream().filter(Panels::isWhole).min(Comparator.comparing(way -> way.length().value()));
+    public Optional<Panels> whole(Figure<Length> wideWidth, PrintKind print) {
+        return ways(wideWidth, print).stream().filter(Panels::isWhole).min(Comparator.comparing(way -> way.length().value()));
     }
 
     /**

@@ -12,6 +12,7 @@ import retazo.core.explain.Origin;
 import retazo.core.measure.Length;
 import retazo.core.quilt.setting.LayoutRequest;
 import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Runs;
 import retazo.core.quilt.setting.TopSize;
 import retazo.core.quilt.setting.Use;
 
@@ -54,8 +55,8 @@ public record Border(
             LongPieces pieces = new LongPieces(
                     key, Use.border(number), design.role(), cutWidth,
                     List.of(
-                            new LongPieces.Piece(at.ofAll("sides", "border.sides", 2), side),
-                            new LongPieces.Piece(at.ofAll("ends", "border.ends", 2), end)),
+                            new LongPieces.Piece(at.ofAll("sides", "border.sides", 2), side, Runs.UP),
+                            new LongPieces.Piece(at.ofAll("ends", "border.ends", 2), end, Runs.LEVEL)),
                     request.practice().seam(), design.grain());
             Optional<CutPiece> corners = design.corners() == BorderCorners.CORNERSTONES
                     ? Optional.of(CutPiece.rectangle(

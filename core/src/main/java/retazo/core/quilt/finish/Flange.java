@@ -10,6 +10,7 @@ import retazo.core.measure.Length;
 import retazo.core.quilt.setting.Grain;
 import retazo.core.quilt.setting.LayoutRequest;
 import retazo.core.quilt.setting.LongPieces;
+import retazo.core.quilt.setting.Runs;
 import retazo.core.quilt.setting.TopSize;
 import retazo.core.quilt.setting.Use;
 
@@ -34,8 +35,10 @@ public record Flange(RoleKey role, Length width) {
         return new LongPieces(
                 at.key(), Use.FLANGE, role, cutWidth,
                 List.of(
-                        new LongPieces.Piece(at.ofAll("sides", "flange.sides", 2), at.withSeams("side", "flange.side", around.height())),
-                        new LongPieces.Piece(at.ofAll("ends", "flange.ends", 2), at.withSeams("end", "flange.end", around.width()))),
+                        new LongPieces.Piece(at.ofAll("sides", "flange.sides", 2), at.withSeams("side", "flange.side", around.height()),
+                                Runs.UP),
+                        new LongPieces.Piece(at.ofAll("ends", "flange.ends", 2), at.withSeams("end", "flange.end", around.width()),
+                                Runs.LEVEL)),
                 seam, Grain.ACROSS);
     }
 }

@@ -86,7 +86,7 @@ public record CutList(List<Place> places, List<Line> lines, Optional<RoleKey> bi
             String lineKey = key + ".line" + (i + 1);
             sources.add(new PieceNeeds.Source(
                     line.role(), line.use(), line.form().shape(new CutForm.Typed(lineKey, practice, setRoles(line))),
-                    line.count().total(lineKey, this, size), Optional.empty(), line.precut()));
+                    line.count().total(lineKey, this, size), Optional.empty(), line.precut(), new Count(0)));
         }
         return sources;
     }

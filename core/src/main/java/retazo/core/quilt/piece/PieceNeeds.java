@@ -23,18 +23,27 @@ import retazo.core.quilt.setting.Use;
  */
 public final class PieceNeeds {
 
+    private static final Count NONE = new Count(0);
+
     /** Pieces from one entry: a unit of the drawing, or a line of the cut list. */
     public record Source(
             RoleKey role, Use use, PieceShape shape, Figure<Count> count, Optional<PieceNeed.PieceUse> unit,
-            Optional<PrecutSource> precut) {
+            Optional<PrecutSource> precut, Count turned) {
 
-        /** Pieces that belong to the setting or to a border. */
-        public static Source ofSetting(CutPiece piece, Use use) {
-            return new Source(piece.role(), use, piece.shape(), piece.count(), Optional.empty(), Optional.empty());
+        /**
+         * Pieces that belong to the setting or to a border.
+         *
+         * @param turned whether their width runs up the quilt
+         */
+        public static Source ofSetting(CutPiece piece, Use use, boolean turned) {
+            return new Source(
+                    piece.role(), use, piece.shape(), piece.count(), Optional.empty(), Optional.empty(),
+                    turned ? piece.count().value() : NONE);
         }
 
         public static Source drawn(CutPiece piece, PieceNeed.PieceUse use) {
-            return new Source(piece.role(), Use.BLOCKS, piece.shape(), piece.count(), Optional.of(use), Optional.empty());
+            return new Source(piece.role(), Use.BLOCKS, piece.shape(), piece.count(), Optional.of(use), Optional.empty(),
+                    use.turnedPieces());
         }
     }
 
@@ -78,6 +87,7 @@ public final class PieceNeeds {
         PieceShape shape = equal.stream().map(Source::shape).filter(PieceShape::isEitherWay).findFirst().orElse(first.shape());
         return new PieceNeed(
                 label, role.key(), first.use(), shape, count,
-                equal.stream().flatMap(source -> source.unit().stream()).toList(), first.precut());
+                equal.stream().flatMap(source -> source.unit().stream()).toList(), first.precut(),
+                equal.stream().map(Source::turned).reduce(NONE, Count::plus));
     }
 }

@@ -96,8 +96,12 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
                 .collect(Collectors.groupingBy(Placement::turn, LinkedHashMap::new, Collectors.counting()));
     }
 
-    /** A kind in one colouring, with how many blocks are sewn of it. */
-    public record Variant(BlockKey kind, Colouring colouring, long blocks) {
+    /**
+     * A kind in one colouring, with how many blocks are sewn of it.
+     *
+     * @param turned how many of them lie a quarter turned
+     */
+    public record Variant(BlockKey kind, Colouring colouring, long blocks, long turned) {
     }
 
     /**
@@ -106,13 +110,33 @@ public record Arrangement(PlaceGrid grid, Map<Place, Placement> placements) {
      * @param cutUp how many blocks are sewn for so many halves and so many quarters at the edges
      */
     public List<Variant> variants(LongBinaryOperator cutUp) {
-        Map<Placement, long[]> shares = new LinkedHashMap<>();
-        placements.forEach((place, placement) -> shares.computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()),
-                kind -> new long[3])[grid.share(place).ordinal()]++);
+        Map<Placement, Shares> shares = new LinkedHashMap<>();
+        placements.forEach((place, placement) -> shares
+                .computeIfAbsent(new Placement(placement.kind(), Turn.NONE, placement.colouring()), kind -> new Shares())
+                .add(grid.share(place), placement.turn()));
         List<Variant> variants = new ArrayList<>();
-        shares.forEach((placement, count) -> variants.add(new Variant(
-                placement.kind(), placement.colouring(),
-                count[0] + cutUp.applyAsLong(count[1], count[2]))));
+        shares.forEach((placement, share) -> {
+            long blocks = share.sewn(share.all, cutUp);
+            variants.add(new Variant(
+                    placement.kind(), placement.colouring(), blocks, Math.min(blocks, share.sewn(share.turned, cutUp))));
+        });
         return variants;
+    }
+
+    /** How many places hold a whole, half or quarter block. */
+    private static final class Shares {
+
+        private final long[] all = new long[PlaceGrid.Share.values().length];
+        private final long[] turned = new long[PlaceGrid.Share.values().length];
+
+        void add(PlaceGrid.Share share, Turn turn) {
+            all[share.ordinal()]++;
+            turned[share.ordinal()] += turn.isSideways() ? 1 : 0;
+        }
+
+        long sewn(long[] counted, LongBinaryOperator cutUp) {
+            return counted[PlaceGrid.Share.WHOLE.ordinal()]
+                    + cutUp.applyAsLong(counted[PlaceGrid.Share.HALF.ordinal()], counted[PlaceGrid.Share.QUARTER.ordinal()]);
+        }
     }
 }

@@ -49,6 +49,11 @@ public record PlaceGrid(Lattice lattice, int columns, int rows) {
         return new PlaceGrid(Lattice.STRAIGHT, columns, rows);
     }
 
+    /** Whether all blocks in it stand on a corner. */
+    public boolean isSlanted() {
+        return lattice != Lattice.STRAIGHT;
+    }
+
     int lastColumn() {
         return last(columns);
     }

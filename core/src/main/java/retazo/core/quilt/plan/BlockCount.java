@@ -10,6 +10,7 @@ import retazo.core.quilt.design.BlockKind;
  * @param kind  as it is sewn: in its colours and at its size
  * @param name  short and its own within the size: the kind's key, with a number where there are several
  * @param count how many are sewn
+ * @param turned how many of them lie a quarter turned in the quilt
  */
-public record BlockCount(BlockKind kind, String name, Figure<Count> count) {
+public record BlockCount(BlockKind kind, String name, Figure<Count> count, Count turned) {
 }

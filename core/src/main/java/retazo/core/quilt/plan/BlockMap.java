@@ -41,7 +41,7 @@ public record BlockMap(List<List<Mark>> rows, boolean diagonal) {
         for (int i = 0; i < variants.size(); i++) {
             nameOf.put(new Coloured(variants.get(i).kind(), variants.get(i).colouring()), names.get(i));
         }
-        boolean diagonal = grid.lattice() != PlaceGrid.Lattice.STRAIGHT;
+        boolean diagonal = grid.isSlanted();
         Map<Integer, List<Mark>> rows = new TreeMap<>();
         arrangement.placements().forEach((place, placement) -> {
             int number = diagonal ? place.row() + place.column() : place.row();

@@ -85,9 +85,9 @@ record CompositionPlan(
 
         private List<PieceNeeds.Source> sources(Layout layout, List<Border> borders) {
             List<PieceNeeds.Source> sources = new ArrayList<>();
-            layout.pieces().forEach(piece -> sources.add(PieceNeeds.Source.ofSetting(piece.piece(), piece.use())));
+            layout.pieces().forEach(piece -> sources.add(PieceNeeds.Source.ofSetting(piece.piece(), piece.use(), piece.turned())));
             borders.forEach(border -> border.corners().ifPresent(
-                    corners -> sources.add(PieceNeeds.Source.ofSetting(corners, Use.border(border.number())))));
+                    corners -> sources.add(PieceNeeds.Source.ofSetting(corners, Use.border(border.number()), false))));
             return sources;
         }
 
@@ -108,7 +108,8 @@ record CompositionPlan(
                 String name = request.name() + names.get(blocks.size());
                 Block coloured = variant.colouring().of(kind.block()).orElseThrow();
                 blocks.add(new BlockCount(
-                        new BlockKind(kind.key(), kind.name(), coloured), name, count(layout, name, kind, variant, variants.size())));
+                        new BlockKind(kind.key(), kind.name(), coloured), name, count(layout, name, kind, variant, variants.size()),
+                        new Count(variant.turned() * request.layout().copies())));
             }
             return blocks;
         }

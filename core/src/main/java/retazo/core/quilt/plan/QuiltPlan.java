@@ -1,9 +1,17 @@
 package retazo.core.quilt.plan;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import retazo.core.block.shape.CutPiece;
+import retazo.core.block.shape.CutSize;
+import retazo.core.block.shape.PieceShape;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Problem;
@@ -64,12 +72,42 @@ public record QuiltPlan(
                 || backings.stream().anyMatch(one -> one.role().equals(role));
     }
 
-    /** The label of the pieces of the blocks that one is cut with: {@code A1}. */
-    public String label(CutPiece piece) {
+    /**
+     * The labels of the pieces that one of a unit is cut with: {@code A1}; {@code A1} and {@code A4} where a print keeps its direction and
+     * some of the units lie on their side.
+     */
+    public List<String> labels(MadeUnit made, CutPiece piece) {
+        Set<CutSize> sizes = Stream.concat(Stream.of(piece.shape()), piece.shape().asRectangle().stream().map(PieceShape.Rectangle::turned))
+                .map(PieceShape::cutSize).collect(Collectors.toSet());
         return pieces.stream()
                 .filter(need -> need.role().equals(piece.role()) && need.use().equals(Use.BLOCKS)
-                        && need.shape().cutSize().equals(piece.shape().cutSize()))
-                .findFirst().orElseThrow().label();
+                        && sizes.contains(need.shape().cutSize())
+                        && need.units().stream().anyMatch(use -> use.unit().equals(made.unit())))
+                .map(PieceNeed::label).toList();
+    }
+
+    /** What of the prints of some roles cannot stand upright; told at the label of a piece. */
+    public List<Problem> lyingAgainstPrint(Collection<RoleKey> roles) {
+        Set<String> labels = pieces.stream().filter(piece -> roles.contains(piece.role())).map(PieceNeed::label)
+                .collect(Collectors.toSet());
+        return warnings.stream().filter(warning -> warning.code().startsWith(UprightPieces.TOLD) && labels.contains(warning.place()))
+                .toList();
+    }
+
+    /**
+     * The same plan for cloth whose prints keep their direction: pieces are cut the way they will lie, and what cannot be is told among the
+     * warnings. Done twice it is the same.
+     *
+     * @param prints what is printed on the cloth of each role
+     */
+    public QuiltPlan upright(Function<RoleKey, PrintKind> prints) {
+        if (pieces.stream().allMatch(piece -> prints.apply(piece.role()).mayTurn())) {
+            return this;
+        }
+        UprightPieces upright = new UprightPieces(this, prints);
+        return new QuiltPlan(
+                size, way, layout, finished, blocks, units, upright.pieces(), longPieces, bindings, backings, items,
+                Stream.concat(warnings.stream(), upright.problems().stream()).distinct().toList());
     }
 
     /** The item beside the quilt that long pieces belong to; empty for those of the quilt. */
@@ -87,7 +125,8 @@ public record QuiltPlan(
     QuiltPlan by(ShopPractice practice) {
         return new QuiltPlan(
                 size, way, layout, finished, blocks, units, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
-                bindings.stream().map(one -> one.by(practice)).toList(), backings, items, warnings);
+                bindings.stream().map(one -> one.by(practice)).toList(), backings.stream().map(one -> one.by(practice)).toList(), items,
+                warnings);
     }
 
     /** An item beside the quilt, worked out. */

@@ -25,8 +25,20 @@ import retazo.core.quilt.piece.PieceNeeds;
 /** Counts equal units over the whole quilt, so that those which come several at a time are rounded up once. */
 final class UnitTally {
 
-    /** Blocks with the units of one of them. */
-    private record Counted(BlockCount blocks, Map<SizedUnit, Count> units) {
+    /**
+     * Blocks with the units of one of them.
+     *
+     * @param turned those of its units that lie a quarter turned in it
+     */
+    private record Counted(BlockCount blocks, Map<SizedUnit, Count> units, Map<SizedUnit, Count> turned) {
+
+        /** How many of a unit lie a quarter turned in the quilt: those turned in upright blocks, and the others in turned ones. */
+        long turnedInQuilt(SizedUnit unit) {
+            long all = requireNonNull(units.get(unit)).value();
+            long sideways = turned.getOrDefault(unit, new Count(0)).value();
+            long upright = blocks.count().value().value() - blocks.turned().value();
+            return upright * sideways + blocks.turned().value() * (all - sideways);
+        }
     }
 
     private final String key;
@@ -45,7 +57,7 @@ final class UnitTally {
     Tally of(List<BlockCount> blocks) {
         Map<SizedUnit, Map<CutUnit, List<Counted>>> byUnit = new LinkedHashMap<>();
         for (BlockCount count : blocks) {
-            Counted placed = new Counted(count, count.kind().block().units());
+            Counted placed = new Counted(count, count.kind().block().units(), count.kind().block().turnedUnits());
             placed.units().keySet().forEach(unit -> byUnit
                     .computeIfAbsent(unit.pooled(), pooled -> new LinkedHashMap<>())
                     .computeIfAbsent(unit.unit(), arrangement -> new ArrayList<>())
@@ -61,6 +73,10 @@ final class UnitTally {
     private void add(SizedUnit unit, Map<CutUnit, List<Counted>> arrangements, String unitKey, Tally tally) {
         Map<CutUnit, Figure<Count>> needed = new LinkedHashMap<>();
         Map<BlockCount, Count> perVariant = new IdentityHashMap<>();
+        Count turned = new Count(arrangements.entrySet().stream()
+                .flatMapToLong(entry -> entry.getValue().stream()
+                        .mapToLong(placed -> placed.turnedInQuilt(new SizedUnit(entry.getKey(), unit.size(), unit.mirrored()))))
+                .sum());
         arrangements.forEach((arrangement, blocks) -> {
             SizedUnit sized = new SizedUnit(arrangement, unit.size(), unit.mirrored());
             String arrangementKey = arrangements.size() == 1 ? unitKey : unitKey + ".arrangement" + (needed.size() + 1);
@@ -76,7 +92,8 @@ final class UnitTally {
         for (int i = 0; i < cut.pieces().size(); i++) {
             CutPiece piece = cut.pieces().get(i);
             tally.sources().add(PieceNeeds.Source.drawn(
-                    piece, new PieceNeed.PieceUse(unit, perBlock, piece.count(), oneSet.get(i).count().value())));
+                    piece,
+                    new PieceNeed.PieceUse(unit, perBlock, piece.count(), oneSet.get(i).count().value(), turned, PieceNeed.Lying.ALL)));
         }
     }
 

@@ -7,5 +7,7 @@ public enum Grain {
     /** Across the width, joined of several strips where it has to be. */
     ACROSS,
     /** Along the length, without joins. */
-    ALONG
+    ALONG,
+    /** Along the length only, however many there are: across it their print would lie on its side. */
+    ONLY_ALONG
 }

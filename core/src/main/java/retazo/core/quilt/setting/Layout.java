@@ -44,7 +44,11 @@ public record Layout(
     public record Side(ExactLength exact, Figure<Length> quoted) {
     }
 
-    /** Pieces that belong to the setting and not to a block. */
-    public record SettingPiece(Use use, CutPiece piece) {
+    /**
+     * Pieces that belong to the setting and not to a block.
+     *
+     * @param turned whether their width runs up the quilt
+     */
+    public record SettingPiece(Use use, CutPiece piece, boolean turned) {
     }
 }

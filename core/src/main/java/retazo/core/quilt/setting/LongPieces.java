@@ -2,10 +2,15 @@ package retazo.core.quilt.setting;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.core.cloth.Join;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Arithmetic;
@@ -30,8 +35,11 @@ public record LongPieces(
 
     public static final Figure<Count> TWO = Figure.given("long.pair", Label.of("long.pair"), new Count(2), Origin.craft("seams-of-a-join"));
 
+    private static final Figure<Count> ONE = Figure.given("long.one", Label.of("long.abreast"), Count.ONE,
+            Origin.craft("along-the-length"));
+
     /** So many pieces of one cut length. */
-    public record Piece(Figure<Count> count, Figure<Length> length) {
+    public record Piece(Figure<Count> count, Figure<Length> length, Runs runs) {
     }
 
     /**
@@ -63,6 +71,58 @@ public record LongPieces(
         return new LongPieces(key, use, role, cutWidth, pieces, seam, grain == Grain.SHORTER ? free : grain, practice.joins().borders());
     }
 
+    /**
+     * The same so laid that a print stays upright: what runs up the quilt lies the way of the print, what runs level across it. Of a
+     * print along the length, sides are cut along it and without joins, tops and bottoms across it; of a print across, the other way round.
+     * Where more have to lie along the length than go side by side, they are several stretches. What is slanted stays as it is.
+     *
+     * @param usableWidth of the cloth
+     */
+    public List<LongPieces> upright(PrintKind print, Length usableWidth) {
+        if (print.mayTurn() || grain == Grain.ONLY_ALONG) {
+            return List.of(this);
+        }
+        List<LongPieces> laid = new ArrayList<>();
+        for (Runs runs : Runs.values()) {
+            List<Piece> same = pieces.stream().filter(piece -> piece.runs() == runs).toList();
+            if (!same.isEmpty()) {
+                String name = same.size() == pieces.size() ? key : key + "." + runs.name().toLowerCase(Locale.ROOT);
+                boolean along = runs == (print.liesAcross() ? Runs.LEVEL : Runs.UP);
+                Grain way = runs == Runs.SLANTED ? grain : along ? Grain.ONLY_ALONG : Grain.ACROSS;
+                laid.addAll(new LongPieces(name, use, role, cutWidth, same, seam, way, joined).stretches(usableWidth));
+            }
+        }
+        return laid;
+    }
+
+    /** In groups that go side by side, the longest first. */
+    private List<LongPieces> stretches(Length usableWidth) {
+        long abreast = Math.max(1, usableWidth.wholeTimes(cutWidth.value()).value());
+        if (grain != Grain.ONLY_ALONG || count() <= abreast) {
+            return List.of(this);
+        }
+        List<Piece> single = pieces.stream()
+                .sorted(Comparator.comparing((Piece piece) -> piece.length().value()).reversed())
+                .flatMap(piece -> Stream.generate(() -> new Piece(ONE, piece.length(), piece.runs())).limit(piece.count().value().value()))
+                .toList();
+        List<LongPieces> groups = new ArrayList<>();
+        for (int from = 0; from < single.size(); from += (int) abreast) {
+            Map<Figure<Length>, Long> group = single.subList(from, Math.min(single.size(), from + (int) abreast)).stream()
+                    .collect(Collectors.groupingBy(Piece::length, LinkedHashMap::new, Collectors.counting()));
+            String name = key + "." + (groups.size() + 1);
+            groups.add(new LongPieces(
+                    name, use, role, cutWidth,
+                    group.entrySet().stream()
+                            .map(entry -> new Piece(
+                                    Figure.given(name + ".count", Label.of("long.abreast"), new Count(entry.getValue()),
+                                            Origin.craft("along-the-length")),
+                                    entry.getKey(), single.get(0).runs()))
+                            .toList(),
+                    seam, grain, joined));
+        }
+        return groups;
+    }
+
     /** What one join costs. */
     public Figure<Length> join() {
         return switch (joined) {
@@ -74,6 +134,12 @@ public record LongPieces(
     /** How wide they finish: 2s less than they are cut; a flange lies folded and adds no width. */
     public Optional<Length> finishedWidth() {
         return use.equals(Use.FLANGE) ? Optional.empty() : Optional.of(cutWidth.value().minus(seam.value().times(2)));
+    }
+
+    /** The one way in which all of them run; empty where they run several ways, as the sides and ends of a border do. */
+    public Optional<Runs> runs() {
+        List<Runs> all = pieces.stream().map(Piece::runs).distinct().toList();
+        return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
     }
 
     /** How many pieces there are. */
@@ -123,23 +189,23 @@ public record LongPieces(
     }
 
     /** How they are laid on cloth of this width. */
-    public Laid laidOn(Figure<Length> usableWidth, boolean oneWay) {
+    public Laid laidOn(Figure<Length> usableWidth) {
         Figure<Count> strips = strips(usableWidth);
         Figure<Length> across = Arithmetic.product(key + ".stripsLength", label("across"), strips, cutWidth);
         Optional<Figure<Length>> along = alongLength(usableWidth.value());
         boolean shorter = along.isPresent() && along.get().value().isShorterThan(across.value());
         boolean takesAlong = switch (grain) {
             case ACROSS -> false;
-            case ALONG -> along.isPresent();
-            case SHORTER -> shorter && !oneWay;
+            case ALONG, ONLY_ALONG -> along.isPresent();
+            case SHORTER -> shorter;
         };
         if (!takesAlong) {
             return new Laid(false, strips, cutWidth, across);
         }
         Figure<Count> one = Figure.given(key + ".stretch", Label.of("long.stretch"), Count.ONE, Origin.craft("along-the-length"));
-        Figure<Length> length = grain == Grain.ALONG
-                ? along.get().named(key + ".alongLength", Label.of("long.along"))
-                : Arithmetic.least(key + ".alongLength", Label.of("long.along"), List.of(along.get(), across));
+        Figure<Length> length = grain == Grain.SHORTER
+                ? Arithmetic.least(key + ".alongLength", Label.of("long.along"), List.of(along.get(), across))
+                : along.get().named(key + ".alongLength", Label.of("long.along"));
         return new Laid(true, one, along.get(), length);
     }
 }

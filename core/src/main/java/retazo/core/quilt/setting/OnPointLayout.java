@@ -127,7 +127,7 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
                 Origin.craft("triangles-per-square"));
         Figure<Count> squares = Arithmetic.groups(request.key() + "." + name + ".squares", Label.of("quilt." + name + ".squares"), needed,
                 per);
-        return new Layout.SettingPiece(Use.SETTING, CutPiece.square(role, square, subcut, squares));
+        return new Layout.SettingPiece(Use.SETTING, CutPiece.square(role, square, subcut, squares), false);
     }
 
     /** One more than there are blocks in each diagonal row. */
@@ -136,13 +136,13 @@ record OnPointLayout(LayoutRequest request, Edges.Triangles triangles, Optional<
         Figure<Length> cutWidth = request.withSeams("sash.cutWidth", "sash.cutWidth", sashWidth(sashes));
         return List.of(new Layout.SettingPiece(Use.SASH, CutPiece.rectangle(
                 sashes.role(), request.withSeams("sash.short.length", "sash.length", request.blockWidth()), cutWidth,
-                request.ofAll("sash.short.count", "sash.short.count", count))));
+                request.ofAll("sash.short.count", "sash.short.count", count)), false));
     }
 
     private LongPieces longSashes(Sashing sashes) {
         List<LongPieces.Piece> pieces = new ArrayList<>();
         longSashBlocks().forEach((blocks, count) -> pieces.add(new LongPieces.Piece(
-                request.ofAll("longSash" + blocks + ".count", "longSash.count", count), longSash(sashes, blocks))));
+                request.ofAll("longSash" + blocks + ".count", "longSash.count", count), longSash(sashes, blocks), Runs.SLANTED)));
         return new LongPieces(
                 request.key() + ".longSash", Use.SASH, sashes.role(),
                 request.withSeams("sash.cutWidth", "sash.cutWidth", sashWidth(sashes)), pieces, request.practice().seam(), Grain.SHORTER);

@@ -60,22 +60,23 @@ record StraightLayout(LayoutRequest request, Setting.Straight setting) {
         Figure<Length> cutWidth = request.withSeams("sash.cutWidth", "sash.cutWidth", width(sashing));
         long upright = sashes(sashing, request.columns()) * request.rows();
         add(pieces, Use.SASH, sashing.role(), "sash.upright", upright,
-                request.withSeams("sash.upright.length", "sash.length", request.blockHeight()), cutWidth);
+                request.withSeams("sash.upright.length", "sash.length", request.blockHeight()), cutWidth, true);
         sashing.cornerstones().ifPresent(role -> {
             long level = sashes(sashing, request.rows()) * request.columns();
             add(pieces, Use.SASH, sashing.role(), "sash.level", level,
-                    request.withSeams("sash.level.length", "sash.length", request.blockWidth()), cutWidth);
+                    request.withSeams("sash.level.length", "sash.length", request.blockWidth()), cutWidth, false);
             add(pieces, Use.CORNERSTONE, role, "cornerstones",
-                    sashes(sashing, request.columns()) * sashes(sashing, request.rows()), cutWidth, cutWidth);
+                    sashes(sashing, request.columns()) * sashes(sashing, request.rows()), cutWidth, cutWidth, false);
         });
         return pieces;
     }
 
     private void add(
-            List<Layout.SettingPiece> pieces, Use use, RoleKey role, String name, long count, Figure<Length> length, Figure<Length> width) {
+            List<Layout.SettingPiece> pieces, Use use, RoleKey role, String name, long count, Figure<Length> length, Figure<Length> width,
+            boolean turned) {
         if (count > 0) {
             pieces.add(new Layout.SettingPiece(
-                    use, CutPiece.rectangle(role, length, width, request.ofAll(name + ".count", name + ".count", count))));
+                    use, CutPiece.rectangle(role, length, width, request.ofAll(name + ".count", name + ".count", count)), turned));
         }
     }
 
@@ -90,7 +91,7 @@ record StraightLayout(LayoutRequest request, Setting.Straight setting) {
                 request.withSeams("sash.cutWidth", "sash.cutWidth", width(sashing)),
                 List.of(new LongPieces.Piece(
                         request.ofAll("rowSash.count", "rowSash.count", gaps),
-                        request.withSeams("rowSash.length", "sash.length", rowLength))),
+                        request.withSeams("rowSash.length", "sash.length", rowLength), Runs.LEVEL)),
                 request.practice().seam(), Grain.SHORTER));
     }
 }

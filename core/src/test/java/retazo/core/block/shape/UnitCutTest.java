@@ -231,7 +231,7 @@ class UnitCutTest {
         assertThat(UnitKind.HALF_SQUARE.bias(UnitMethod.FOUR_AT_A_TIME)).isEqualTo(BiasEdges.OUTSIDE);
         assertThat(UnitKind.HALF_SQUARE.bias(UnitMethod.TWO_AT_A_TIME)).isEqualTo(BiasEdges.INSIDE);
         assertThat(UnitKind.PATCH.bias(UnitMethod.ONLY)).isEqualTo(BiasEdges.NONE);
-        assertThat(UnitKind.WEDGE.oneWay()).isEqualTo(OneWayEffect.NOT_TURNED_ON_STRIP);
+        assertThat(UnitKind.WEDGE.oneWay(UnitMethod.ONLY)).isEqualTo(OneWayEffect.NOT_TURNED_ON_STRIP);
         assertThat(UnitKind.TEMPLATES.tools()).containsExactly(Tool.TEMPLATES);
         assertThat(List.of(UnitKind.values())).allSatisfy(kind -> assertThat(UnitKind.ofCode(kind.code())).contains(kind));
     }

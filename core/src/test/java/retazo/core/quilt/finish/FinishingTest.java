@@ -17,6 +17,7 @@ import retazo.core.block.shape.DrawnPatch;
 import retazo.core.cloth.Join;
 import retazo.core.cloth.Joins;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -133,12 +134,12 @@ class FinishingTest {
      * by side along the cloth, 38 in wide, 50 1/2 in.
      */
     @ParameterizedTest
-    @CsvSource({"SHORTER, false, true, 50 1/2", "SHORTER, true, false, 57", "ACROSS, false, false, 57", "ALONG, true, true, 50 1/2"})
-    void a_wide_border_lies_along_the_length_where_that_takes_less(Grain grain, boolean oneWay, boolean along, String length) {
+    @CsvSource({"SHORTER, true, 50 1/2", "ACROSS, false, 57", "ALONG, true, 50 1/2"})
+    void a_wide_border_lies_along_the_length_where_that_takes_less(Grain grain, boolean along, String length) {
         LongPieces border = plan(bordered(BorderCorners.CORNERSTONES, grain), List.of(Length.ofInches(9)), List.of(), 4).longPieces()
                 .get(0);
 
-        LongPieces.Laid laid = border.laidOn(FORTY, oneWay);
+        LongPieces.Laid laid = border.laidOn(FORTY);
 
         assertThat(laid.along()).isEqualTo(along);
         assertThat(laid.length().value()).isEqualTo(Length.parse(length));
@@ -224,11 +225,11 @@ class FinishingTest {
     void a_one_way_print_keeps_the_backing_upright() {
         BackingSheet backing = plan(bordered(BorderCorners.BUTTED, Grain.SHORTER), List.of()).backings().get(0);
 
-        assertThat(backing.fewest(FORTY, false).length().value()).isEqualTo(Length.ofInches(112));
-        assertThat(backing.fewest(FORTY, true).length().value()).isEqualTo(Length.ofInches(136));
-        assertThat(backing.wholeOn(Length.ofInches(60)).orElseThrow().length().value()).isEqualTo(Length.ofInches(68));
-        assertThat(backing.wholeOn(Length.ofInches(108)).orElseThrow().length().value()).isEqualTo(Length.ofInches(56));
-        assertThat(backing.wholeOn(Length.ofInches(50))).isEmpty();
+        assertThat(backing.taken(FORTY, PrintKind.ALL_OVER).length().value()).isEqualTo(Length.ofInches(112));
+        assertThat(backing.taken(FORTY, PrintKind.ONE_WAY).length().value()).isEqualTo(Length.ofInches(136));
+        assertThat(backing.wholeOn(Length.ofInches(60), PrintKind.ALL_OVER).orElseThrow().length().value()).isEqualTo(Length.ofInches(68));
+        assertThat(backing.wholeOn(Length.ofInches(108), PrintKind.ALL_OVER).orElseThrow().length().value()).isEqualTo(Length.ofInches(56));
+        assertThat(backing.wholeOn(Length.ofInches(50), PrintKind.ALL_OVER)).isEmpty();
     }
 
     /** 56 × 68: of rolls of 60 in 68, the smallest package that covers it 72 × 90. */
@@ -258,7 +259,7 @@ class FinishingTest {
         for (int i = 0; i < alone.pieces().size(); i++) {
             assertThat(plan.pieces().get(i).count().value().value()).isEqualTo(alone.pieces().get(i).count().value().value() * 24 / 20);
         }
-        assertThat(plan.backings().get(1).fewest(FORTY, false).length().value()).isEqualTo(Length.ofInches(40));
+        assertThat(plan.backings().get(1).taken(FORTY, PrintKind.ALL_OVER).length().value()).isEqualTo(Length.ofInches(40));
         // Four times 2 · (12 + 12) + 10.
         assertThat(plan.bindings().get(1).length().value()).isEqualTo(Length.ofInches(232));
     }

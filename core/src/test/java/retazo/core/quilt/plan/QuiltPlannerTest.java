@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import retazo.core.block.shape.DrawnPatch;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -96,7 +97,7 @@ class QuiltPlannerTest {
     /** 64 × 76 in: two panels of 76 in are 152, two across of 64 in are 128. */
     @Test
     void a_backing_takes_the_way_with_less_cloth() {
-        BackingSheet.Panels panels = plan.backings().get(0).fewest(FORTY, false);
+        BackingSheet.Panels panels = plan.backings().get(0).taken(FORTY, PrintKind.ALL_OVER);
 
         assertThat(panels.seams()).isEqualTo(BackingSheet.Seams.HORIZONTAL);
         assertThat(panels.panels().value()).isEqualTo(new Count(2));
@@ -109,8 +110,8 @@ class QuiltPlannerTest {
     void a_backing_has_vertical_seams_on_a_tie() {
         QuiltSize square = QuiltSize.Grid.of(new SizeKey("square"), "Square", 4, 4, List.of(Length.ofInches(4)));
 
-        BackingSheet.Panels panels = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backings().get(0).fewest(FORTY,
-                false);
+        BackingSheet.Panels panels = new QuiltPlanner(PRACTICE).plan(QuiltSamples.ferryWake(), square).backings().get(0).taken(FORTY,
+                PrintKind.ALL_OVER);
 
         assertThat(panels.seams()).isEqualTo(BackingSheet.Seams.VERTICAL);
     }
