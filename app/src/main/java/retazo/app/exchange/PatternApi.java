@@ -49,7 +49,6 @@ import retazo.core.quilt.size.Way;
 @Tag(name = "patterns", description = "Patterns in the form of their files (docs/formats/pattern.schema.json).")
 class PatternApi {
 
-    private static final int LARGEST_FILE = 1_048_576;
     private static final int PATTERNS_ON_A_PAGE = 50;
 
     private final PatternService patterns;
@@ -195,8 +194,8 @@ class PatternApi {
 
     /** The body, if it is no larger than a pattern can be. */
     private static Outcome<String> body(HttpServletRequest request) throws IOException {
-        byte[] bytes = request.getInputStream().readNBytes(LARGEST_FILE + 1);
-        return bytes.length > LARGEST_FILE
+        byte[] bytes = request.getInputStream().readNBytes(PatternService.LARGEST_FILE + 1);
+        return bytes.length > PatternService.LARGEST_FILE
                 ? Outcome.refused(Problem.of("file.too-large"))
                 : Outcome.done(new String(bytes, StandardCharsets.UTF_8));
     }

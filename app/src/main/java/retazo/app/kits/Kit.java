@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.pictures.Ink;
 import retazo.app.pictures.PictureAnswers;
@@ -93,9 +95,11 @@ public record Kit(
     public KitGood inKit(Good good) {
         List<BundlePrint> known = prints.getOrDefault(good.id(), List.of());
         int dropped = known.stream().filter(print -> print.used().isEmpty()).mapToInt(BundlePrint::pieces).sum();
-        List<Print> beside = singlesFor(good).stream()
-                .map(single -> new Print(single.good().name(), single.value(), single.piecesFor(good)))
-                .filter(print -> print.sheets() > 0).toList();
+        Stream<Print> singles = singlesFor(good).stream()
+                .map(single -> new Print(single.good().name(), single.value(), single.piecesFor(good)));
+        Stream<Print> offBolts = topUpsFor(good).stream()
+                .map(topUp -> new Print(topUp.fabric().name(), topUp.value(), topUp.count()));
+        List<Print> beside = Stream.concat(singles, offBolts).filter(print -> print.sheets() > 0).toList();
         KitGood chosen = settings.directions().upright().contains(good.id()) ? good.inKit().keptUpright() : good.inKit();
         return chosen.with(new PackPrints(
                 known.stream().flatMap(print -> print.used().stream()).toList(), dropped, beside,
@@ -105,6 +109,16 @@ public record Kit(
     /** The prints that it takes by themselves beside one of its precuts. */
     public List<KitSingle> singlesFor(Good good) {
         return sources.singles().stream().filter(single -> good.equals(goods.get(single.role()))).toList();
+    }
+
+    /** The sheets that the shop cuts off bolts beside one of its precuts. */
+    public List<KitTopUp> topUpsFor(Good good) {
+        return sources.topUps().stream().filter(topUp -> good.equals(goods.get(topUp.role()))).toList();
+    }
+
+    /** Every fabric that is cut for it, once: those of its roles, then those that complete its packs. */
+    public List<Fabric> cloths() {
+        return Stream.concat(fabrics.values().stream(), sources.topUps().stream().map(KitTopUp::fabric)).distinct().toList();
     }
 
     /** The quarters or eighths that one of its fabrics is cut into in the shop. */
@@ -215,7 +229,7 @@ public record Kit(
 
     /** One of its fabrics. */
     public Fabric fabric(String code) {
-        return fabrics.values().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
+        return cloths().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
                 .orElseThrow(() -> new NotFoundException("fabric of the kit", code));
     }
 
@@ -250,7 +264,7 @@ public record Kit(
     /** The ids of its fabrics by their codes. */
     public Map<String, Long> fabricIdByCode() {
         Map<String, Long> ids = new LinkedHashMap<>();
-        fabrics.values().forEach(fabric -> ids.put(fabric.code(), fabric.id()));
+        cloths().forEach(fabric -> ids.put(fabric.code(), fabric.id()));
         return ids;
     }
 }

@@ -17,6 +17,7 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.kits.sources.KitNotion;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.NotFoundException;
@@ -80,10 +81,13 @@ public class KitBook {
                 .versions(entities.stream().map(KitEntity::patternVersionId).collect(Collectors.toSet()));
         List<RoleChoice> choices = entities.stream().flatMap(entity -> entity.colourway().choiceByRole().values().stream()).toList();
         Map<Long, Fabric> fabricsById = fabrics
-                .byIds(choices.stream().flatMap(choice -> choice.fabricId().stream()).collect(Collectors.toSet()));
+                .byIds(Stream.concat(
+                        choices.stream().flatMap(choice -> choice.fabricId().stream()),
+                        entities.stream().flatMap(entity -> entity.topUps().stream()).map(BesideChoice::source))
+                        .collect(Collectors.toSet()));
         Stream<Long> own = entities.stream().flatMap(entity -> Stream.concat(
                 Stream.concat(entity.precuts().values().stream(), entity.notions().keySet().stream()),
-                entity.singles().stream().map(SingleChoice::goodId)));
+                entity.singles().stream().map(BesideChoice::source)));
         Map<Long, Good> goodsById = goods.byIds(
                 Stream.concat(choices.stream().flatMap(choice -> choice.goodId().stream()), own).collect(Collectors.toSet()));
         Map<Long, KitLeftOvers> leftOversByKit = leftOvers.of(entities.stream().map(KitEntity::id).toList());
@@ -117,9 +121,13 @@ public class KitBook {
         entity.precuts().forEach((role, good) -> precuts.put(new RoleKey(role), known.goods().get(good)));
         goodByRole.putAll(precuts);
         List<KitSingle> singles = entity.singles().stream()
-                .map(one -> new KitSingle(new RoleKey(one.roleKey()), requireNonNull(known.goods().get(one.goodId())), one.value(),
+                .map(one -> new KitSingle(new RoleKey(one.roleKey()), requireNonNull(known.goods().get(one.source())), one.value(),
                         one.count()))
                 .sorted(Comparator.comparing(single -> single.good().name())).toList();
+        List<KitTopUp> topUps = entity.topUps().stream()
+                .map(one -> new KitTopUp(
+                        new RoleKey(one.roleKey()), requireNonNull(known.fabrics().get(one.source())), one.value(), one.count()))
+                .sorted(Comparator.comparing(topUp -> topUp.fabric().name())).toList();
         List<KitNotion> notions = entity.notions().entrySet().stream()
                 .map(one -> new KitNotion(requireNonNull(known.goods().get(one.getKey())), one.getValue()))
                 .sorted(Comparator.comparing(notion -> notion.good().name())).toList();
@@ -128,7 +136,7 @@ public class KitBook {
                 entity.id(), version, version.size(entity.sizeKey()), entity.colourway().name(), fabricByRole, goodByRole,
                 printsOf(goodByRole.values(), known.prints()), entity.contents(),
                 new Kit.Guided(entity.instructions(), entity.decision(), copy, entity.isMoved()), entity.settings(),
-                new KitSources(precuts, entity.quarters(), singles, notions, entity.printRules()),
+                new KitSources(precuts, entity.quarters(), singles, topUps, notions, entity.printRules()),
                 known.leftOvers().getOrDefault(entity.id(), KitLeftOvers.NONE));
     }
 

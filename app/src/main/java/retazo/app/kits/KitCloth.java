@@ -6,12 +6,14 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.strip.LeftOver;
+import retazo.core.explain.Figure;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.KitChoice;
 import retazo.core.kit.KitFabric;
@@ -48,6 +50,15 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
         UnaryOperator<KitFabric> seen = chosen -> chosen.code().equals(fabric.code()) ? chosen.onWidth(usableWidth) : chosen;
         return new Needs(practice, instructions, planners).ofOne(fabric.code(), design(), plan(), role -> choice(role, seen),
                 kit.contents());
+    }
+
+    /**
+     * The exact length that gives the sheets off a bolt; empty where its cloth is too narrow, or where its role takes no precut any more.
+     */
+    Optional<Figure<Length>> topUp(KitTopUp topUp) {
+        return Optional.ofNullable(kit.goods().get(topUp.role())).flatMap(good -> topUp.sheets(good).exact(
+                kit.size().key() + ".topUp." + topUp.fabric().code(), cloth(topUp.fabric()).usableWidth(),
+                practice.figure(PracticeMeasure.SQUARING)));
     }
 
     /** What precuts are needed for; empty if the kit takes none of them. */

@@ -1,5 +1,6 @@
 package retazo.app.kits;
 
+import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -116,7 +117,14 @@ class KitEntity {
     @ElementCollection(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
     @CollectionTable(name = "kit_single", joinColumns = @JoinColumn(name = "kit_id"))
-    private Set<SingleChoice> singles = new LinkedHashSet<>();
+    @AttributeOverride(name = "source", column = @Column(name = "good_id", nullable = false))
+    private Set<BesideChoice> singles = new LinkedHashSet<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "kit_top_up", joinColumns = @JoinColumn(name = "kit_id"))
+    @AttributeOverride(name = "source", column = @Column(name = "fabric_id", nullable = false))
+    private Set<BesideChoice> topUps = new LinkedHashSet<>();
 
     @ElementCollection(fetch = FetchType.EAGER)
     @Fetch(FetchMode.SUBSELECT)
@@ -227,7 +235,10 @@ class KitEntity {
         sources.printRules().forEach((good, rule) -> printRules.put(good, PrintRuleChoice.of(rule)));
         singles.clear();
         sources.singles().forEach(
-                single -> singles.add(new SingleChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+                single -> singles.add(new BesideChoice(single.role().value(), single.good().id(), single.value(), single.count())));
+        topUps.clear();
+        sources.topUps().forEach(
+                topUp -> topUps.add(new BesideChoice(topUp.role().value(), topUp.fabric().id(), topUp.value(), topUp.count())));
     }
 
     /** Which prints of its precuts go together, by their ids. */
@@ -241,8 +252,13 @@ class KitEntity {
     }
 
     /** The prints that it takes by themselves. */
-    List<SingleChoice> singles() {
+    List<BesideChoice> singles() {
         return List.copyOf(singles);
+    }
+
+    /** The sheets that it takes off bolts. */
+    List<BesideChoice> topUps() {
+        return List.copyOf(topUps);
     }
 
     /** The ids of the precuts that it takes in place of cloth, by the keys of their roles. */

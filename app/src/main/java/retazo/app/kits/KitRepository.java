@@ -10,8 +10,11 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
     @Query("SELECT k FROM KitEntity k JOIN FETCH k.colourway WHERE k.id IN :ids")
     List<KitEntity> byIds(Collection<Long> ids);
 
-    /** Those whose colourway names a fabric. */
-    @Query("SELECT DISTINCT k.id FROM KitEntity k JOIN k.colourway c JOIN c.choiceByRole choice WHERE choice.fabricId = :fabricId")
+    /** Those whose colourway names a fabric, or that take sheets off its bolts. */
+    @Query("""
+            SELECT k.id FROM KitEntity k
+             WHERE EXISTS (SELECT 1 FROM k.colourway c JOIN c.choiceByRole choice WHERE choice.fabricId = :fabricId)
+                OR EXISTS (SELECT 1 FROM k.topUps topUp WHERE topUp.source = :fabricId)""")
     List<Long> idsOfFabric(long fabricId);
 
     @Query(value = "SELECT id FROM kit_title WHERE pattern_id = :patternId", nativeQuery = true)

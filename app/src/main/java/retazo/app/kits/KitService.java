@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.patterns.RoleSources;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
@@ -127,6 +128,8 @@ public class KitService {
         problems.addAll(work.notOnPaper());
         sources.singles().stream().map(KitSingle::good).filter(wanted.goods()::containsValue)
                 .forEach(good -> problems.add(Problem.of("kit.single-already", good.name())));
+        sources.topUps().stream().map(KitTopUp::fabric).filter(wanted.fabrics()::containsValue)
+                .forEach(fabric -> problems.add(Problem.at("cloth", "kit.top-up-already", fabric.name())));
         if (!problems.isEmpty()) {
             return Outcome.refused(problems);
         }

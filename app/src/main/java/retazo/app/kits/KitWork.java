@@ -1,17 +1,23 @@
 package retazo.app.kits;
 
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.sources.KitNotion;
 import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.stock.goods.Good;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.cutting.ClothBatch;
 import retazo.core.cutting.LaidCloth;
+import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.BillOfMaterials;
@@ -30,8 +36,11 @@ import retazo.core.quilt.plan.QuiltPlan;
  * A kit worked out by the core: the quilt, what each fabric is cut for, and the bill.
  *
  * @param practice as it is for this kit
+ * @param topUps   what is sold of the fabrics whose bolts complete packs, by code
  */
-public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill, Planners planners) {
+public record KitWork(
+        Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Result needs, BillOfMaterials bill, Map<String, Figure<Length>> topUps,
+        Planners planners) {
 
     static KitWork of(KitCloth cloth) {
         Kit kit = cloth.kit();
@@ -42,13 +51,44 @@ public record KitWork(Kit kit, ShopPractice practice, QuiltPlan plan, Needs.Resu
             String letter = kit.pattern().design().role(single.role()).letter();
             bill = bill.with(new BillLine.Picked(single.good().code(), List.of(letter), new Count(single.count())));
         }
+        TopUps topUps = TopUps.of(cloth);
+        for (BillLine line : topUps.lines()) {
+            bill = bill.with(line);
+        }
         for (KitNotion notion : kit.sources().notions()) {
             bill = bill.with(new BillLine.Picked(notion.good().code(), List.of(), new Count(notion.count())));
         }
         if (kit.copy().isPresent()) {
             bill = bill.with(new BillLine.Picked(kit.copy().get().code(), List.of(), Count.ONE));
         }
-        return new KitWork(kit, cloth.practice(), plan, needs, bill, cloth.planners());
+        return new KitWork(
+                kit, cloth.practice(), plan,
+                new Needs.Result(needs.byFabric(), Stream.concat(needs.problems().stream(), topUps.problems().stream()).toList()), bill,
+                topUps.sold(), cloth.planners());
+    }
+
+    /** What completes packs from bolts: what is sold of each fabric by its code, the lines of the bill, and what is too narrow. */
+    private record TopUps(Map<String, Figure<Length>> sold, List<BillLine> lines, List<Problem> problems) {
+
+        static TopUps of(KitCloth cloth) {
+            TopUps all = new TopUps(new LinkedHashMap<>(), new ArrayList<>(), new ArrayList<>());
+            for (KitTopUp topUp : cloth.kit().sources().topUps()) {
+                cloth.topUp(topUp).ifPresentOrElse(
+                        exact -> all.add(topUp, cloth, exact),
+                        () -> all.problems.add(Problem.at("cloth", "kit.top-up-too-narrow", topUp.fabric().name())));
+            }
+            return all;
+        }
+
+        private void add(KitTopUp topUp, KitCloth cloth, Figure<Length> exact) {
+            Kit kit = cloth.kit();
+            Figure<Length> sell = cloth.practice().toSell(exact.key() + ".sell", Label.of("cloth.sell"), exact);
+            sold.put(topUp.fabric().code(), sell);
+            lines.add(new BillLine.Cut(
+                    topUp.fabric().code(), List.of(kit.pattern().design().role(topUp.role()).letter()), exact.value(), sell.value(),
+                    cloth.cloth(topUp.fabric()).usableWidth().value(),
+                    Optional.of(topUp.cut(requireNonNull(kit.goods().get(topUp.role()))))));
+        }
     }
 
     /**

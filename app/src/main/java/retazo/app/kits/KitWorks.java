@@ -161,6 +161,11 @@ public class KitWorks {
                                 : byCode.get(code).prices().cost())));
     }
 
+    /** What a length of a fabric is sold for; empty where nobody said. */
+    public Optional<Money> priceOf(Fabric fabric, Length length) {
+        return fabric.prices().price().or(priceList.usual()::cloth).map(price -> price.of(length));
+    }
+
     /** What one unit of a precut is sold for; empty where nobody said. */
     public Optional<Money> priceOf(Good good) {
         return price(good, priceList.usual());

@@ -65,9 +65,11 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
      *
      * @param count  of packs or loose ones
      * @param sheets which are cut how
+     * @param beside what completes the packs, in words
      * @param others pieces of which the pattern says how many one gives, in words
      */
-    record PrecutSection(Good good, List<Letter> letters, long count, String uses, Optional<SheetsView> sheets, List<String> others) {
+    record PrecutSection(Good good, List<Letter> letters, long count, String uses, Optional<SheetsView> sheets, List<String> beside,
+            List<String> others) {
     }
 
     /**
@@ -148,7 +150,15 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                 cloth -> Optional.empty(), printed -> Optional.empty(), quarters -> Optional.empty(),
                 units -> Optional.of(new PrecutSection(
                         good, letters(need, work.kit(), Kit.ink(good)), units.count().value().value(), RoleView.uses(need.uses(), words),
-                        units.plan().map(plan -> SheetsView.of(plan, words)), asListed(good, need, work.plan(), words))));
+                        units.plan().map(plan -> SheetsView.of(plan, words)), beside(good, work.kit(), words),
+                        asListed(good, need, work.plan(), words))));
+    }
+
+    /** Singles, and sheets that the shop cut off a bolt; they are cut as those of the packs are. */
+    private static List<String> beside(Good good, Kit kit, Words words) {
+        return Stream.concat(
+                kit.singlesFor(good).stream().map(single -> words.text("paper.beside", single.count(), single.good().name())),
+                kit.topUpsFor(good).stream().map(topUp -> words.text("paper.beside", topUp.count(), topUp.fabric().name()))).toList();
     }
 
     /** Pieces of which the cut list says how many come from one precut. */

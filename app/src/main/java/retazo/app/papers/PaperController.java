@@ -48,7 +48,7 @@ class PaperController {
                 works.work(kit), practice.practice(), practice.notes(), fabric -> works.moreOnNarrower(kit, fabric), words));
         model.addAttribute("pairings", pairings.of(kit).stream().filter(bundle -> bundle.rule().isPresent())
                 .map(bundle -> PairingView.of(bundle, words)).toList());
-        model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
+        model.addAttribute("prints", kit.cloths());
         return "papers/cutting-page";
     }
 
@@ -61,7 +61,7 @@ class PaperController {
                 .orElseGet(() -> ContentsPage.Packed.planned(work, practice.packets(), words));
         model.addAttribute("page", ContentsPage.of(work, packed, practice.practice().sellingUnit(), words));
         model.addAttribute("quilt", QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink));
-        model.addAttribute("prints", kit.fabrics().values().stream().distinct().toList());
+        model.addAttribute("prints", kit.cloths());
         return "papers/contents";
     }
 }

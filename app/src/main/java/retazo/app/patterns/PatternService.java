@@ -36,6 +36,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class PatternService {
 
+    /** No file of a pattern has more bytes. */
+    public static final int LARGEST_FILE = 1_048_576;
+
     private static final int LONGEST_STEM = 65;
 
     private final PatternRepository patterns;

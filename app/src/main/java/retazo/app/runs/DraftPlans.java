@@ -105,7 +105,7 @@ class DraftPlans {
     }
 
     private static Set<Long> fabricIds(List<KitWork> works) {
-        return works.stream().flatMap(work -> work.kit().fabrics().values().stream()).map(Fabric::id).collect(Collectors.toSet());
+        return works.stream().flatMap(work -> work.kit().cloths().stream()).map(Fabric::id).collect(Collectors.toSet());
     }
 
     private static Set<Long> goodIds(List<KitWork> works) {

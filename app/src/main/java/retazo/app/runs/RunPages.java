@@ -113,7 +113,7 @@ class RunPages {
     }
 
     private static Map<Long, Fabric> fabricsOf(Map<Long, Kit> kits) {
-        return kits.values().stream().flatMap(kit -> kit.fabrics().values().stream()).distinct()
+        return kits.values().stream().flatMap(kit -> kit.cloths().stream()).distinct()
                 .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
     }
 
@@ -138,7 +138,7 @@ class RunPages {
 
     private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {
         Map<Long, Fabric> byId = draft.works().stream()
-                .flatMap(work -> work.kit().fabrics().values().stream())
+                .flatMap(work -> work.kit().cloths().stream())
                 .distinct()
                 .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
         int[] firstBag = IntStream.range(0, draft.works().size())

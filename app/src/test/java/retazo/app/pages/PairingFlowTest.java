@@ -8,9 +8,12 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
@@ -18,15 +21,22 @@ import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.possible.PossibleKits;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.RunBook;
+import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.app.stock.goods.NewGood;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.SheetSize;
 import retazo.core.kit.Contents;
+import retazo.core.kit.ShopCut;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
@@ -96,6 +106,60 @@ class PairingFlowTest {
             awaited(page.locator("section.paper")).containsText("Mixed freely: 1 pack of 9");
             assertThat(picked(kit)).containsEntry(pack.code(), Count.ONE).doesNotContainKey("Q4-" + gull.id());
         }
+    }
+
+    /**
+     * 42 strips of a roll of 40 are two rolls. Two strips off a bolt are 5 in and 1 in to square up, with 5 % 6.3: ¼ yd. They go into the
+     * bag as strips, the cutter is told so, and the maker's page names them beside the roll.
+     */
+    @Test
+    void a_roll_that_is_two_strips_short_is_completed_off_a_bolt() {
+        Good roll = Samples.done(samples.bean(GoodService.class).add(
+                NewGood.precut(Samples.unique("ROLL"), Samples.unique("Tide strips "), PrecutKind.STRIP_ROLL, 40, "#4f7f86")));
+        Samples.done(samples.bean(GoodService.class).move(roll.id(), 2, Reason.RECEIVED, Samples.entry()));
+        Fabric fog = samples.fabric();
+        samples.bolt(fog, "30 in");
+        long kit = Samples.done(samples.bean(KitService.class).add(new NewKits(
+                samples.cutListPattern(PatternAbout.OWN, "38 x 2 1/2", 42), List.of("lap"), "plain", Map.of(),
+                Map.of(new RoleKey("reed"), roll), new Contents(false, false)))).get(0);
+        assertThat(picked(kit)).containsEntry(roll.code(), new Count(2));
+        try (Tab designer = Tab.of(shop, "idris")) {
+            Page page = designer.page();
+            designer.go("/kits/" + kit + "/pairing");
+            page.getByText("Complete the packs off a bolt").click();
+            page.locator("[name=cloth]").first().fill("no such cloth");
+            designer.press("What would it take?");
+            awaited(page.locator("#off-bolt")).containsText("No fabric of the shop is called no such cloth");
+            page.locator("[name=cloth]").first().fill(fog.code());
+            designer.press("What would it take?");
+            awaited(page.locator("#off-bolt")).containsText("2 of " + fog.name() + " in place of one more pack: 1/4 yd off a bolt");
+            designer.press("Top up with them");
+            awaited(page.locator("section.paper")).containsText("2 of " + fog.name() + ", cut off a bolt in the shop: 1/4 yd");
+            awaited(page.locator("section.paper")).containsText("Mixed freely: 1 pack of 40");
+        }
+        assertThat(picked(kit)).containsEntry(roll.code(), Count.ONE);
+        assertThat(lengths(kit)).containsEntry(fog.code(), Length.ofInches(9));
+        assertThat(samples.bean(PossibleKits.class).of(samples.bean(KitBook.class).kit(kit)).bags()).isEqualTo(new Count(2));
+
+        long run = samples.run(kit, 1);
+
+        Bag bag = samples.bean(RunBook.class).bags(Set.of(run)).get(run).get(0);
+        assertThat(bag.lines()).singleElement().satisfies(line -> {
+            assertThat(line.length()).isEqualTo(Length.ofInches(9));
+            assertThat(line.into().orElseThrow()).isEqualTo(new ShopCut(
+                    PrecutKind.STRIP_ROLL, new Count(2), Optional.of(SheetSize.of(Length.ofInches(40), Length.parse("2 1/2 in")))));
+        });
+        Client cutter = Client.of(shop, "nele");
+        PlannedCut cut = samples.bean(RunBook.class).currentCuts(Set.of(run)).get(0);
+        assertThat(cutter.get("/cutting/" + run + "/" + cut.boltId()).body()).contains("Then cut it into 2 sheets of 2 1/2 × 40 in");
+        assertThat(Client.of(shop, "idris").get("/kits/" + kit + "/cutting-page").body()).contains("2 of " + fog.name() + " beside them");
+        Samples.done(samples.bean(KitService.class).take(
+                kit, samples.bean(KitBook.class).kit(kit).sources().withoutTopUp(fog.id())));
+        assertThat(picked(kit)).containsEntry(roll.code(), new Count(2));
+    }
+
+    private Map<String, Length> lengths(long kit) {
+        return samples.bean(KitWorks.class).work(samples.bean(KitBook.class).kit(kit)).lengths();
     }
 
     private static void fillRule(Page page) {

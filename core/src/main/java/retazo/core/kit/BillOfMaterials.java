@@ -52,10 +52,10 @@ public record BillOfMaterials(List<BillLine> lines) {
         return lines;
     }
 
-    /** The same bill with something counted added to every bag. */
-    public BillOfMaterials with(BillLine.Picked picked) {
+    /** The same bill with something more in every bag. */
+    public BillOfMaterials with(BillLine more) {
         List<BillLine> all = new ArrayList<>(lines);
-        all.add(picked);
+        all.add(more);
         return new BillOfMaterials(all);
     }
 

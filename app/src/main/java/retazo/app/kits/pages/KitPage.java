@@ -80,7 +80,7 @@ record KitPage(
     }
 
     List<Fabric> prints() {
-        return kit.fabrics().values().stream().distinct().toList();
+        return kit.cloths();
     }
 
     /** The key of the figure whose arithmetic is open; empty for none. */
@@ -179,13 +179,16 @@ record KitPage(
         return line.match(
                 cut -> {
                     Fabric fabric = work.kit().fabric(cut.fabricCode());
-                    Need need = requireNonNull(work.needs().byFabric().get(cut.fabricCode()));
+                    Optional<Need> need = work.need(cut.fabricCode());
                     return new BilledItem(
                             What.cut(fabric), letters(cut.letters(), Kit.ink(fabric)),
-                            RoleView.uses(need.uses(), words), lies(fabric, cut.length(), work, known, unit, words),
+                            need.map(found -> RoleView.uses(found.uses(), words)).orElseGet(() -> words.text("kit.top-up")),
+                            lies(fabric, cut.length(), work, known, unit, words),
                             LengthView.needed(cut.exact(), unit), LengthView.of(cut.length(), unit),
                             cut.into().map(into -> ShopCutText.of(into, words)).orElse(""), 0,
-                            need.amount().headline().key(), Optional.of(bags(possible, cut.fabricCode())),
+                            need.<Figure<?>>map(found -> found.amount().headline())
+                                    .orElseGet(() -> requireNonNull(work.topUps().get(cut.fabricCode()))).key(),
+                            Optional.of(bags(possible, cut.fabricCode())),
                             possible.stoppedBy().contains(cut.fabricCode()),
                             Optional.ofNullable(prices.get(cut.fabricCode())).map(MoneyText::of).orElse(""));
                 },
@@ -245,8 +248,8 @@ record KitPage(
     }
 
     private static Optional<Figure<?>> find(KitWork work, String key) {
-        return work.needs().byFabric().values().stream()
-                .<Figure<?>>map(need -> need.amount().headline())
+        return Stream.concat(
+                work.needs().byFabric().values().stream().<Figure<?>>map(need -> need.amount().headline()), work.topUps().values().stream())
                 .filter(figure -> figure.key().equals(key))
                 .findFirst();
     }

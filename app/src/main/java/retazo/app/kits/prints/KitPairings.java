@@ -15,6 +15,7 @@ import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.goods.BundlePrint;
 import retazo.app.stock.goods.Good;
@@ -105,6 +106,18 @@ public class KitPairings {
         return gives
                 ? kits.take(kitId, kit.sources().with(single))
                 : Outcome.refused(Problem.at("good", "pairing.no-single", single.good().name()));
+    }
+
+    /** Takes sheets off a bolt beside a bundle, or says what speaks against it. */
+    @Transactional
+    Outcome<Kit> take(long kitId, KitTopUp topUp) {
+        return change(kitId, sources -> sources.with(topUp));
+    }
+
+    /** Does without the sheets off a fabric's bolts, or says why the kit cannot. */
+    @Transactional
+    Outcome<Kit> giveBackOffBolt(long kitId, long fabricId) {
+        return change(kitId, sources -> sources.withoutTopUp(fabricId));
     }
 
     /** Does without a single, or says why the kit cannot. */

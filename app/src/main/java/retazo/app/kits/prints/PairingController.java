@@ -12,9 +12,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
@@ -35,19 +38,22 @@ class PairingController {
     private final KitPairings pairings;
     private final PairingPages pages;
     private final GoodService goods;
+    private final FabricService fabrics;
     private final Words words;
 
-    PairingController(KitBook kits, KitPairings pairings, PairingPages pages, GoodService goods, Words words) {
+    PairingController(KitBook kits, KitPairings pairings, PairingPages pages, GoodService goods, FabricService fabrics,
+            Words words) {
         this.kits = kits;
         this.pairings = pairings;
         this.pages = pages;
         this.goods = goods;
+        this.fabrics = fabrics;
         this.words = words;
     }
 
     @GetMapping
-    String show(@PathVariable long id, Model model) {
-        return show(id, null, Faults.NONE, model);
+    String show(@PathVariable long id, TriedCloth tried, Model model) {
+        return show(id, null, tried, Faults.NONE, model);
     }
 
     /** Keeps which prints go together. */
@@ -91,6 +97,31 @@ class PairingController {
         return answer(pairings.giveBack(id, good), id, form, words.text("done.single-given-back"), next, model);
     }
 
+    /** Takes sheets off a bolt beside a pack. */
+    @PostMapping("/off-bolt")
+    String takeOffBolt(@PathVariable long id, @RequestParam String role, TriedCloth tried, @RequestParam(defaultValue = "") String count,
+            RedirectAttributes next, Model model) {
+        FieldReader reader = new FieldReader();
+        int read = reader.number("sheets-off-bolt", count, 1, KitSingle.MOST);
+        Fabric fabric = fabrics.named(tried.text()).orElseThrow(() -> new NotFoundException("fabric", tried.text()));
+        Outcome<Kit> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : pairings.take(id, new KitTopUp(new RoleKey(role), fabric, tried.lightness(), read));
+        return outcome.match(
+                kit -> {
+                    next.addFlashAttribute("done", words.text("done.off-bolt", fabric.name()));
+                    return "redirect:/kits/" + id + "/pairing";
+                },
+                problems -> show(id, formOfRole(id, role), tried, Faults.of(problems, words), model));
+    }
+
+    @PostMapping("/off-bolt/{fabric}/give-back")
+    String giveBackOffBolt(@PathVariable long id, @PathVariable long fabric, RedirectAttributes next, Model model) {
+        PairingForm form = kits.kit(id).sources().topUps().stream().filter(topUp -> topUp.fabric().id() == fabric).findFirst()
+                .map(topUp -> formOfRole(id, topUp.role().value())).orElseThrow(() -> new NotFoundException("sheets off a bolt", fabric));
+        return answer(pairings.giveBackOffBolt(id, fabric), id, form, words.text("done.single-given-back"), next, model);
+    }
+
     private KitPairings.Bundle bundle(long id, String goodId) {
         return pairings.of(kits.kit(id)).stream().filter(bundle -> Long.toString(bundle.good().id()).equals(goodId)).findFirst()
                 .orElseThrow(() -> new NotFoundException("precut of the kit", goodId));
@@ -109,12 +140,12 @@ class PairingController {
                     next.addFlashAttribute("done", done);
                     return "redirect:/kits/" + id + "/pairing";
                 },
-                problems -> show(id, form, Faults.of(problems, words), model));
+                problems -> show(id, form, TriedCloth.NONE, Faults.of(problems, words), model));
     }
 
-    private String show(long id, @Nullable PairingForm typed, Faults faults, Model model) {
+    private String show(long id, @Nullable PairingForm typed, TriedCloth tried, Faults faults, Model model) {
         Kit kit = kits.kit(id);
-        List<PairingView> bundles = pages.of(kit, Optional.ofNullable(typed), faults);
+        List<PairingView> bundles = pages.of(kit, Optional.ofNullable(typed), tried, faults);
         model.addAttribute("kit", kit);
         model.addAttribute("bundles", bundles);
         return "kits/pairing";

@@ -6,8 +6,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import retazo.app.cloth.SheetsView;
 import retazo.app.kits.Kit;
-import retazo.app.pictures.Ink;
 import retazo.app.kits.sources.KitSingle;
+import retazo.app.kits.sources.KitTopUp;
+import retazo.app.pictures.Ink;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.BundlePrint;
@@ -54,8 +55,12 @@ public record PairingView(
      * @param form   as typed, or as it is kept
      * @param offers loose precuts that may stand beside the packs
      * @param topUps what completes the packs in place of one more
+     * @param tried  a cloth off whose bolts they might be completed
+     * @param off    what that takes; empty where none was tried
+     * @param taken  the sheets off bolts that are taken already
      */
-    public record Asked(PairingForm form, Faults faults, List<Good> offers, List<Offer> topUps) {
+    public record Asked(PairingForm form, Faults faults, List<Good> offers, List<Offer> topUps, TriedCloth tried,
+            Optional<OffBolt> off, List<OffBolt> taken) {
     }
 
     /**
@@ -66,9 +71,21 @@ public record PairingView(
     public record Offer(Good good, PrintValue value, int count, String told) {
     }
 
+    /**
+     * Sheets off a bolt, in words.
+     *
+     * @param topUp what is taken; empty where the cloth gives none
+     */
+    public record OffBolt(Optional<KitTopUp> topUp, String told) {
+        static OffBolt none(String why) {
+            return new OffBolt(Optional.empty(), why);
+        }
+    }
+
     /** For those who only read it. */
     public static PairingView of(KitPairings.Bundle bundle, Words words) {
-        return of(bundle, new Asked(PairingForm.of(bundle), Faults.NONE, List.of(), List.of()), words);
+        return of(bundle, new Asked(
+                PairingForm.of(bundle), Faults.NONE, List.of(), List.of(), TriedCloth.NONE, Optional.empty(), List.of()), words);
     }
 
     static PairingView of(KitPairings.Bundle bundle, Asked asked, Words words) {

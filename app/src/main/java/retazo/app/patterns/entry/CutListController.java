@@ -2,6 +2,7 @@ package retazo.app.patterns.entry;
 
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,6 +15,7 @@ import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.rows.DesignerForm;
+import retazo.app.patterns.rows.ReadForm;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -37,6 +39,11 @@ class CutListController {
         return new DesignerForm(whose, designer);
     }
 
+    @ModelAttribute("reading")
+    ReadForm reading(@RequestParam(defaultValue = "") String read, @RequestParam(defaultValue = "") String compared) {
+        return new ReadForm(read, compared);
+    }
+
     @GetMapping("/patterns/new/list")
     String newPattern(Model model) {
         return showForm(model, CutListForm.empty(), Optional.empty(), Faults.NONE);
@@ -44,8 +51,9 @@ class CutListController {
 
     @PostMapping("/patterns/new/list")
     String add(
-            CutListForm form, @ModelAttribute("designed") DesignerForm designed, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
+            CutListForm form, @ModelAttribute("designed") DesignerForm designed, @ModelAttribute("reading") ReadForm reading,
+            @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, reading, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
                 .then(content -> patterns.add(content, person.personId())));
     }
 
@@ -56,8 +64,10 @@ class CutListController {
     }
 
     @PostMapping("/patterns/{id}/list")
-    String change(@PathVariable long id, CutListForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
+    String change(
+            @PathVariable long id, CutListForm form, @ModelAttribute("reading") ReadForm reading, @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        return save(form, reading, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
                 .then(content -> patterns.change(id, form.version(), content, person.personId())));
     }
 
@@ -66,7 +76,8 @@ class CutListController {
     String fill(CutListForm form, @RequestParam Optional<Long> pattern, Model model) {
         Optional<PatternVersion> before = pattern.map(patterns::newestOf);
         FieldReader reader = new FieldReader();
-        CutListForm filled = CutListDraft.filled(form, reader);
+        CutListForm filled = CutListDraft
+                .filled(before.filter(version -> form.isBare()).map(version -> CutListForm.of(version).with(form)).orElse(form), reader);
         Faults faults = reader.anyProblem()
                 ? Faults.of(reader.problems(), words)
                 : Faults.of(CutListDraft.of(filled, before).problems().stream().filter(problem -> problem.place().startsWith("lines."))
@@ -75,9 +86,13 @@ class CutListController {
     }
 
     private String save(
-            CutListForm form, Optional<PatternVersion> before, Model model, Function<CutListDraft, Outcome<PatternVersion>> keep) {
+            CutListForm form, ReadForm reading, Optional<PatternVersion> before, Model model,
+            Function<CutListDraft, Outcome<PatternVersion>> keep) {
         CutListDraft draft = CutListDraft.of(form, before);
-        return keep.apply(draft).match(
+        Outcome<PatternVersion> kept = reading.problems().isEmpty()
+                ? keep.apply(draft)
+                : Outcome.refused(Stream.concat(draft.problems().stream(), reading.problems().stream()).toList());
+        return kept.match(
                 pattern -> "redirect:/patterns/" + pattern.patternId(),
                 problems -> showForm(model, form, before, Faults.of(problems, words)));
     }

@@ -123,6 +123,16 @@ record CutListForm(
                 line.note());
     }
 
+    /** Whether nothing but a text to fill from was sent, by somebody who has not opened the list. */
+    boolean isBare() {
+        return version == 0 && lines == null && sizes == null;
+    }
+
+    /** The same list with the text that is to fill it. */
+    CutListForm with(CutListForm sent) {
+        return new CutListForm(version, name, sizes, places, lines, binding, backing, sent.pasted);
+    }
+
     /** The same texts with rows and columns to spare. */
     CutListForm padded() {
         List<LineRow> trimmed = new ArrayList<>(Typed.list(lines));

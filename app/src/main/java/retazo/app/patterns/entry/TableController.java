@@ -2,6 +2,7 @@ package retazo.app.patterns.entry;
 
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,6 +15,7 @@ import retazo.app.patterns.PatternHead;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.rows.DesignerForm;
+import retazo.app.patterns.rows.ReadForm;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -37,6 +39,11 @@ class TableController {
         return new DesignerForm(whose, designer);
     }
 
+    @ModelAttribute("reading")
+    ReadForm reading(@RequestParam(defaultValue = "") String read, @RequestParam(defaultValue = "") String compared) {
+        return new ReadForm(read, compared);
+    }
+
     @GetMapping("/patterns/new/table")
     String newPattern(Model model) {
         return showForm(model, TableForm.empty(), Optional.empty(), Faults.NONE);
@@ -44,8 +51,9 @@ class TableController {
 
     @PostMapping("/patterns/new/table")
     String add(
-            TableForm form, @ModelAttribute("designed") DesignerForm designed, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
+            TableForm form, @ModelAttribute("designed") DesignerForm designed, @ModelAttribute("reading") ReadForm reading,
+            @AuthenticationPrincipal SignedIn person, Model model) {
+        return save(form, reading, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
                 .then(content -> patterns.add(content, person.personId())));
     }
 
@@ -56,8 +64,10 @@ class TableController {
     }
 
     @PostMapping("/patterns/{id}/table")
-    String change(@PathVariable long id, TableForm form, @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
+    String change(
+            @PathVariable long id, TableForm form, @ModelAttribute("reading") ReadForm reading, @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        return save(form, reading, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
                 .then(content -> patterns.change(id, form.version(), content, person.personId())));
     }
 
@@ -66,7 +76,8 @@ class TableController {
     String fill(TableForm form, @RequestParam Optional<Long> pattern, Model model) {
         Optional<PatternVersion> before = pattern.map(patterns::newestOf);
         FieldReader reader = new FieldReader();
-        TableForm filled = PastedTable.filled(form, reader);
+        TableForm filled = PastedTable
+                .filled(before.filter(version -> form.isBare()).map(version -> TableForm.of(version).with(form)).orElse(form), reader);
         Faults faults = reader.anyProblem()
                 ? Faults.of(reader.problems(), words)
                 : Faults.of(TableDraft.of(filled, before).problems().stream().filter(problem -> problem.place().contains("cells")).toList(),
@@ -75,9 +86,13 @@ class TableController {
     }
 
     private String save(
-            TableForm form, Optional<PatternVersion> before, Model model, Function<TableDraft, Outcome<PatternVersion>> keep) {
+            TableForm form, ReadForm reading, Optional<PatternVersion> before, Model model,
+            Function<TableDraft, Outcome<PatternVersion>> keep) {
         TableDraft draft = TableDraft.of(form, before);
-        return keep.apply(draft).match(
+        Outcome<PatternVersion> kept = reading.problems().isEmpty()
+                ? keep.apply(draft)
+                : Outcome.refused(Stream.concat(draft.problems().stream(), reading.problems().stream()).toList());
+        return kept.match(
                 pattern -> "redirect:/patterns/" + pattern.patternId() + "/sizes",
                 problems -> showForm(model, form, before, Faults.of(problems, words)));
     }

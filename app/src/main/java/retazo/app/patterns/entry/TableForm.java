@@ -71,6 +71,16 @@ public record TableForm(
         return new Row(row.role().value(), design.role(row.role()).name(), UseText.write(row.use()), cells);
     }
 
+    /** Whether nothing but a text to fill from was sent, by somebody who has not opened the grid. */
+    boolean isBare() {
+        return version == 0 && rows == null && sizes == null;
+    }
+
+    /** The same grid with the text that is to fill it. */
+    TableForm with(TableForm sent) {
+        return new TableForm(version, name, sizes, rows, sent.pasted, sent.lies);
+    }
+
     /** The same texts with rows and columns to spare. */
     TableForm padded() {
         List<SizeRow> paddedSizes = Typed.withSpare(sizes, SizeRow.BLANK, LEAST_SIZES, QuiltDesign.MOST_SIZES);

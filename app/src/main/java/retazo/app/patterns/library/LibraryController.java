@@ -24,6 +24,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.core.measure.Problem;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The library of patterns: looking for one, starting one, files. */
@@ -108,7 +109,9 @@ class LibraryController {
             @RequestParam Optional<MultipartFile> file, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model)
             throws IOException {
         String text = file.isPresent() ? new String(file.get().getBytes(), StandardCharsets.UTF_8) : "";
-        Outcome<PatternVersion> outcome = patterns.read(text).match(content -> patterns.add(content, person.personId()), Outcome::refused);
+        Outcome<PatternVersion> outcome = file.map(MultipartFile::getSize).orElse(0L) > PatternService.LARGEST_FILE
+                ? Outcome.refused(Problem.of("file.too-large"))
+                : patterns.read(text).match(content -> patterns.add(content, person.personId()), Outcome::refused);
         return outcome.match(
                 pattern -> {
                     next.addFlashAttribute("done", words.text("done.pattern-imported", pattern.name()));

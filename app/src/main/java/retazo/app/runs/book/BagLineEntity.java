@@ -15,6 +15,7 @@ import java.util.Optional;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.SheetSize;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Count;
@@ -59,6 +60,12 @@ public class BagLineEntity {
     @Column(name = "into_count")
     private @Nullable Integer intoCount;
 
+    @Column(name = "into_length_ticks", updatable = false)
+    private @Nullable Length intoLength;
+
+    @Column(name = "into_width_ticks", updatable = false)
+    private @Nullable Length intoWidth;
+
     protected BagLineEntity() {
     }
 
@@ -72,6 +79,8 @@ public class BagLineEntity {
         line.length = cut.length();
         line.plannedWidth = cut.plannedWidth();
         line.intoKind = cut.into().map(ShopCut::kind).orElse(null);
+        line.intoLength = cut.into().flatMap(ShopCut::size).map(SheetSize::length).orElse(null);
+        line.intoWidth = cut.into().flatMap(ShopCut::size).map(SheetSize::width).orElse(null);
         line.intoCount = cut.into().map(into -> Math.toIntExact(into.sheets().value())).orElse(null);
         return line;
     }
@@ -102,7 +111,10 @@ public class BagLineEntity {
 
     /** What the length is cut into in the shop; empty for one folded length. */
     public Optional<ShopCut> into() {
-        return intoKind == null || intoCount == null ? Optional.empty() : Optional.of(new ShopCut(intoKind, new Count(intoCount)));
+        Optional<SheetSize> size = intoLength == null || intoWidth == null
+                ? Optional.empty()
+                : Optional.of(new SheetSize(intoLength, intoWidth));
+        return intoKind == null || intoCount == null ? Optional.empty() : Optional.of(new ShopCut(intoKind, new Count(intoCount), size));
     }
 
     public Length plannedWidth() {

@@ -69,7 +69,7 @@ public final class RunBatches {
             return Optional.empty();
         }
         Length apart = lines.stream().map(BagLineEntity::length).reduce(Length.ZERO, Length::plus);
-        String code = work.kit().lettersByFabric().keySet().stream()
+        String code = work.kit().cloths().stream()
                 .filter(fabric -> fabric.id() == lines.get(0).fabricId()).map(Fabric::code).findFirst().orElseThrow();
         return work.togetherLength(code, lines.size()).filter(length -> length.isShorterThan(apart));
     }

@@ -6,11 +6,15 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import retazo.core.prints.PrintValue;
 
-/** A single of a kit as it is kept. */
+/**
+ * What a kit takes beside the packs of a role, as it is kept.
+ *
+ * @param source id of a loose precut, or of a fabric off whose bolts sheets are cut
+ */
 @Embeddable
-record SingleChoice(
+record BesideChoice(
         @Column(name = "role_key", nullable = false) String roleKey,
-        @Column(name = "good_id", nullable = false) long goodId,
+        @Column(nullable = false) long source,
         @Enumerated(EnumType.STRING) @Column(nullable = false) PrintValue value,
         @Column(nullable = false) int count) {
 }
