@@ -89,7 +89,8 @@ class MakersPageTest {
             "half-square:triangles A, B | 3 | 3 | 2", "hourglass A, B | 3 | 3 | 2", "hourglass:half-squares A, B | 3 | 3 | 2",
             "three-patch A, B, C | 3 | 3 | 2", "geese A, B | 4 | 2 | 1", "geese:four-at-a-time A, B | 4 | 2 | 4",
             "clipped A, B top-left:1 1/2, C bottom-right:2 | 3 | 4 | 1", "square-in-square A, B | 4 | 4 | 1",
-            "wedge A 1, B | 4 | 5 | 1", "ring A, B, C | 12 | 12 | 0", "half-rectangle A, B | 3 | 6 | 2", "slashed A 1, B, C | 6 | 4 | 1",
+            "wedge A 1, B | 4 | 5 | 1", "ring A, B, C | 12 | 12 | 0", "ring:blunt A, B, C | 12 | 12 | 0", "half-rectangle A, B | 3 | 6 | 2",
+            "slashed A 1, B, C | 6 | 4 | 1",
             "templates A 0:0:4:0:0:3, B 4:0:4:3:0:3 | 4 | 3 | 1", "strip-set A 1, B 2, A 1 | 3 | 4 | 0"})
     void every_kind_of_unit_is_told_with_its_figures(String text, String width, String height, int perPiece) {
         long id = kits(unitPattern(text.strip(), new FinishedSize(Length.parse(width), Length.parse(height))), PrintKind.ALL_OVER).get(0);

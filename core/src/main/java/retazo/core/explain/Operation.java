@@ -51,6 +51,10 @@ public enum Operation {
     WEDGE_TOP("a + 2s(√(h² + d²) − d) ÷ h, with d = (b − a) ÷ 2", true),
     /** A 45° wedge to its true point: B the octagon's width, s seam. */
     RING_HEIGHT("B ÷ 2 + s + s ÷ sin 22½°", true),
+    /** A blunt 45° wedge: B the octagon's width, s seam. */
+    BLUNT_RING_HEIGHT("B ÷ 2 + 2s", true),
+    /** The top of a blunt 45° wedge: s seam. */
+    BLUNT_RING_TOP("2s(1 ÷ cos 22½° − tan 22½°)", true),
     /** The base of a 45° wedge cut to its true point: B the octagon's width, s seam. */
     RING_BASE("2 tan 22½° · (B ÷ 2 + s + s ÷ sin 22½°)", true),
     /** The square for two corners of an octagon: B its width, s seam. */

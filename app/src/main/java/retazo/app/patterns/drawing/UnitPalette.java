@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import retazo.app.practice.DrawingStart;
 import retazo.app.shared.Words;
 import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
 
 /** The kinds of units that can be placed, each with its ways of making it. */
 record UnitPalette(String code, String name, List<Method> methods) {
@@ -20,7 +21,11 @@ record UnitPalette(String code, String name, List<Method> methods) {
                 .map(kind -> new UnitPalette(
                         kind.code(), words.text("unit." + kind.code()),
                         kind.methods().stream().sorted(Comparator.comparing(method -> method != start.halfSquares()))
-                                .map(method -> new Method(method.code(), words.text("method." + method.code()))).toList()))
+                                .map(method -> new Method(method.code(), words.text(
+                                        kind == UnitKind.RING && method == UnitMethod.ONLY
+                                                ? "method.true-points"
+                                                : "method." + method.code())))
+                                .toList()))
                 .toList();
     }
 }

@@ -3,6 +3,7 @@ package retazo.app.patterns.rows;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -40,6 +41,8 @@ import retazo.core.quilt.size.SizeKey;
 public record SizeRow(
         @Nullable String key, @Nullable String name, @Nullable String columns, @Nullable String rows, @Nullable String border,
         @Nullable String finished, @Nullable String sash, @Nullable String block, @Nullable String changes) {
+
+    private static final Set<String> HELD_BACK = Set.of("0", "none", "-", "–");
 
     public static final SizeRow BLANK = plain("", "", "", "", "", "");
     private static final int LONGEST_NAME = 30;
@@ -163,11 +166,20 @@ public record SizeRow(
         return Optional.of(width.isPositive() ? width.minus(seams) : width);
     }
 
+    /** A border that is held back at this size stands there as 0 or none, so that the others keep their places. */
     private List<Length> borders(String place, Context context) {
         List<Length> widths = new ArrayList<>();
-        for (String width : Typed.text(border).split("[,;]")) {
-            width(place + "border", width, DesignCheck.WIDEST_BORDER, context).ifPresent(widths::add);
+        for (String typed : Typed.text(border).split("[,;]")) {
+            String width = typed.strip();
+            if (HELD_BACK.contains(width.toLowerCase(Locale.ROOT))) {
+                widths.add(Length.ZERO);
+            } else {
+                width(place + "border", width, DesignCheck.WIDEST_BORDER, context).ifPresent(widths::add);
+            }
         }
-        return widths.stream().filter(Length::isPositive).toList();
+        while (!widths.isEmpty() && widths.get(widths.size() - 1).isZero()) {
+            widths.remove(widths.size() - 1);
+        }
+        return widths;
     }
 }

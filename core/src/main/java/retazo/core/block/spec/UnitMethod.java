@@ -17,7 +17,9 @@ public enum UnitMethod {
     /** Squares sewn on the diagonal and flipped open. */
     FLIP("flip"),
     PATCHES("patches"),
-    STRIP_SETS("strip-sets");
+    STRIP_SETS("strip-sets"),
+    /** Wedges from a strip of their own height, without the point that only lies in the seams. */
+    BLUNT("blunt");
 
     private final String code;
 

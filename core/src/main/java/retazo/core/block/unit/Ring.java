@@ -29,8 +29,9 @@ import retazo.core.measure.Problem;
  * Eight wedges of 45° around a point, an octagon, squared with four corner triangles.
  *
  * @param wedges from the one at the top clockwise, repeated until there are eight; 1, 2, 4 or 8
+ * @param blunt  whether the wedges are cut without their points, from lower strips
  */
-public record Ring(List<RoleKey> wedges, RoleKey corners) implements CutUnit {
+public record Ring(List<RoleKey> wedges, RoleKey corners, boolean blunt) implements CutUnit {
 
     private static final int WEDGES = 8;
 
@@ -48,7 +49,7 @@ public record Ring(List<RoleKey> wedges, RoleKey corners) implements CutUnit {
     public UnitSpec spec() {
         List<RoleKey> roles = new ArrayList<>(wedges);
         roles.add(corners);
-        return UnitSpec.plain(UnitKind.RING, UnitMethod.ONLY, roles);
+        return UnitSpec.plain(UnitKind.RING, blunt ? UnitMethod.BLUNT : UnitMethod.ONLY, roles);
     }
 
     @Override
@@ -93,7 +94,7 @@ public record Ring(List<RoleKey> wedges, RoleKey corners) implements CutUnit {
             all.add(wedges.get(i % wedges.size()));
         }
         all.sort(null);
-        return new Ring(all, corners);
+        return new Ring(all, corners, blunt);
     }
 
     /**
@@ -102,21 +103,33 @@ public record Ring(List<RoleKey> wedges, RoleKey corners) implements CutUnit {
      * <p>A wedge reaches from s beyond the octagon's side to its true point: the finished point lies B ÷ 2 inside, and
      * moving both slanted sides outward by s moves the point s ÷ sin 22½° = s√(4 + 2√2) further. Its base is
      * 2 tan 22½° = 2(√2 − 1) times that, which is (√2 − 1)(B + 2s) + 2s√(4 − 2√2). For B = 12 at ¼: 6.903 in high.
+     *
+     * <p>A blunt wedge ends s beyond the finished point, since what lies farther is cut out of the seams: it is B ÷ 2 + 2s high, and
+     * there it is as wide as the slanted sides are still apart, 2s(1 ÷ cos 22½° − tan 22½°) = 2s√(4 − 2√2) − 2s(√2 − 1). For B = 12 at ¼:
+     * 6.5 in high and 0.335 in at the top.
      */
     @Override
     public UnitCut cut(UnitCutting cutting) {
         Length width = cutting.size().width();
         Length seam = cutting.seam();
         Figure<Length> finished = cutting.finished("octagon", width);
-        Figure<Length> height = cutting.byFormula(
-                "wedgeHeight", Operation.RING_HEIGHT, List.of(finished),
-                ExactLength.of(width).dividedBy(2).plus(ExactLength.of(seam)).plus(ExactLength.root(seam, 4, 2)));
+        Figure<Length> height = blunt
+                ? cutting.byFormula(
+                        "wedgeHeight", Operation.BLUNT_RING_HEIGHT, List.of(finished),
+                        ExactLength.of(width).dividedBy(2).plus(ExactLength.of(seam.times(2))))
+                : cutting.byFormula(
+                        "wedgeHeight", Operation.RING_HEIGHT, List.of(finished),
+                        ExactLength.of(width).dividedBy(2).plus(ExactLength.of(seam)).plus(ExactLength.root(seam, 4, 2)));
         Length outer = width.plus(seam.times(2));
         Figure<Length> base = cutting.byFormula(
                 "wedgeBase", Operation.RING_BASE, List.of(finished),
                 ExactLength.rootTwo(outer).minus(ExactLength.of(outer)).plus(ExactLength.root(seam.times(2), 4, -2)));
-        Figure<Length> point = Figure.given(
-                cutting.key() + ".point", Label.of("unit.wedgePoint"), Length.ZERO, Origin.craft("true-point"));
+        Figure<Length> point = blunt
+                ? cutting.byFormula(
+                        "bluntPoint", Operation.BLUNT_RING_TOP, List.of(),
+                        ExactLength.root(seam.times(2), 4, -2).minus(ExactLength.rootTwo(seam.times(2)))
+                                .plus(ExactLength.of(seam.times(2))))
+                : Figure.given(cutting.key() + ".point", Label.of("unit.wedgePoint"), Length.ZERO, Origin.craft("true-point"));
         Map<RoleKey, Long> perRole = new LinkedHashMap<>();
         for (int i = 0; i < WEDGES; i++) {
             perRole.merge(wedges.get(i % wedges.size()), 1L, Long::sum);

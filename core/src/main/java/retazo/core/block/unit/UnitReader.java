@@ -8,12 +8,12 @@ import java.util.regex.Pattern;
 import retazo.core.block.shape.Point;
 import retazo.core.block.spec.Corner;
 import retazo.core.block.spec.UnitKind;
+import retazo.core.block.spec.UnitMethod;
 import retazo.core.block.spec.UnitPart;
 import retazo.core.block.spec.UnitSpec;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.measure.Problem;
 import retazo.core.measure.Reading;
 
 /** Makes units of what is typed or kept: how many parts each kind has, and what their sizes mean. */
@@ -69,7 +69,7 @@ public final class UnitReader {
             return no("unit.ring-parts", spec.parts().size());
         }
         return spec.arePartsPlain()
-                ? yes(new Ring(spec.roles().subList(0, wedges), spec.roles().get(wedges)))
+                ? yes(new Ring(spec.roles().subList(0, wedges), spec.roles().get(wedges), spec.method() == UnitMethod.BLUNT))
                 : no("unit.sizes-not-wanted", spec.kind().code());
     }
 

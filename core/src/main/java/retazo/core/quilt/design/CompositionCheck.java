@@ -124,7 +124,7 @@ record CompositionCheck(Drawing drawing, Composition composition, String place) 
             problems.add(at("border", "size.more-borders", borderWidths.size(), composition.finishing().borders().size()));
         }
         for (Length width : borderWidths) {
-            if (!width.isPositive() || width.isLongerThan(DesignCheck.WIDEST_BORDER)) {
+            if (width.isNegative() || width.isLongerThan(DesignCheck.WIDEST_BORDER)) {
                 problems.add(at("border", "size.border-width", width, DesignCheck.WIDEST_BORDER));
             }
         }

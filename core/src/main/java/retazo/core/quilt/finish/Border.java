@@ -89,11 +89,14 @@ public record Border(
         }
     }
 
-    /** All borders of a size, from the inside out. */
+    /** All borders of a size, from the inside out; one without width is left out, and the others keep their numbers. */
     public static List<Border> all(Around around, Finishing finishing, List<Length> widths, TopSize inside) {
         List<Border> borders = new ArrayList<>();
         TopSize quilt = inside;
         for (int i = 0; i < widths.size(); i++) {
+            if (widths.get(i).isZero()) {
+                continue;
+            }
             LayoutRequest request = around.request();
             Figure<Length> width = Figure.given(
                     request.key() + ".border" + (i + 1) + ".finished", Label.of("border.width", i + 1), widths.get(i),

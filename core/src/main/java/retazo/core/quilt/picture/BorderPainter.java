@@ -18,6 +18,9 @@ record BorderPainter(List<BorderDesign> borders, List<Length> widths) {
         Length height = inside.height();
         for (int i = 0; i < widths.size(); i++) {
             Length border = widths.get(i);
+            if (border.isZero()) {
+                continue;
+            }
             patches.addAll(paint(borders.get(i), corner, width, height, border));
             corner = corner.plus(border.negated(), border.negated());
             width = width.plus(border.times(2));

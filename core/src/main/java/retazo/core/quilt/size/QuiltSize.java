@@ -27,7 +27,8 @@ public sealed interface QuiltSize {
      *
      * @param columns      blocks across, 1 to {@code PlaceGrid.MOST_BLOCKS_ACROSS}
      * @param rows         blocks down, likewise
-     * @param borderWidths finished widths from the inside out; may be fewer than the design has borders
+     * @param borderWidths finished widths from the inside out, 0 for one that this size leaves out; may be fewer than the design has
+     *                     borders
      * @param overrides    what else this size has of its own
      */
     record Grid(

@@ -140,6 +140,21 @@ class UnitCutTest {
     }
 
     /**
+     * Blunt, the strips are B ÷ 2 + ½ high: 6½ in place of 7. The base stays; at the top ½(1 ÷ cos 22½° − tan 22½°) = 0.334 is left, cut
+     * ⅜. On 40 in 1 + ⌊(40 − 5¾) ÷ 3 1/16⌋ = 12 come from a strip, as many as with true points.
+     */
+    @Test
+    void blunt_wedges_come_from_strips_of_their_own_height() {
+        UnitCut blunt = UnitSamples.cut("ring:blunt A, B, C", UnitSamples.size("12", "12"), 5, UnitSamples.oversize("0"));
+
+        assertThat(UnitSamples.words(blunt)).containsExactly("A 5 3/4 x 6 1/2 · 20", "B 5 3/4 x 6 1/2 · 20", "C 4 3/8 x 4 3/8 · 10");
+        PieceShape.Wedge wedge = (PieceShape.Wedge) blunt.pieces().get(0).shape();
+        assertThat(wedge.top().value()).isEqualTo(Length.ofInches(3, 8));
+        assertThat(perStrip(blunt.pieces().get(0), "40", false)).isEqualTo(new Count(12));
+        assertThat(wedge.code()).isEqualTo("wedge");
+    }
+
+    /**
      * Strips of 2 and 1 finish 3 high: cut 2½ and 1½, segments of 2½ from a finished 2. On 40 in 16 segments to a set, 50
      * take 4 sets. A role twice in a set has two strips in each.
      */

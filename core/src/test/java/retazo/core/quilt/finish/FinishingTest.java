@@ -108,6 +108,28 @@ class FinishingTest {
         assertThat(plan.longPieces().get(0).pieces().get(1).length().value()).isEqualTo(Length.parse("50 1/2"));
     }
 
+    /** Around 48 × 60 the first border is held back, so that the second can be 6 in: 60 × 72, drawn once, and it keeps its number and its role. */
+    @Test
+    void a_border_is_held_back_for_a_wider_one() {
+        Finishing two = Finishing.of(
+                List.of(BorderDesign.butted(QuiltSamples.QUAY), BorderDesign.butted(QuiltSamples.FOG)),
+                Optional.of(QuiltSamples.NIGHT), Optional.of(QuiltSamples.BACK));
+
+        QuiltPlan plan = plan(two, List.of(Length.ZERO, Length.ofInches(6)));
+
+        assertThat(plan.longPieces()).singleElement().satisfies(border -> {
+            assertThat(border.use()).isEqualTo(Use.border(2));
+            assertThat(border.role()).isEqualTo(QuiltSamples.FOG);
+            assertThat(border.cutWidth().value()).isEqualTo(Length.parse("6 1/2"));
+        });
+        assertThat(plan.finished().orElseThrow().width().value()).isEqualTo(Length.ofInches(60));
+        Drawing drawing = QuiltSamples.drawing(QuiltSamples.wakeBlock(), QuiltSamples.QUAY);
+        QuiltDrawing drawn = QuiltDrawing.of(
+                drawing.with(Composition.straight(drawing.places(), two)),
+                QuiltSize.Grid.of(new SizeKey("any"), "Any", 4, 5, List.of(Length.ZERO, Length.ofInches(6))), Length.ofInches(1, 4));
+        assertThat(drawn.around()).extracting(DrawnPatch::role).containsOnly(QuiltSamples.FOG);
+    }
+
     /** Of two borders each has its own squares: 4 of 4 1/2, then 4 of 6 1/2; who looks at the second border finds only those. */
     @Test
     void cornerstones_belong_to_their_own_border() {
