@@ -50,11 +50,14 @@ class DemoRuns {
         this.shelf = shelf;
     }
 
-    void fill(PatternVersion pattern, Crew crew) {
+    /** @param breakwater a pattern with a print that stays upright and a border sewn of blocks */
+    void fill(PatternVersion pattern, PatternVersion breakwater, Crew crew) {
         List<Long> lamp = kits.add(pattern, "Night lamp", Map.of(
                 "night", "COOT", "lantern", "LAMP", "fog", "FOG", "quay", "REED", "back", "CHALK"));
         List<Long> sluice = kits.add(pattern, "Morning sluice", Map.of(
                 "night", "TEAL", "lantern", "SLUICE", "fog", "GULL", "quay", "TEAL", "back", "HULL"));
+        kits.add(breakwater, "Low water", Map.of(
+                "wave", "TEAL", "stone", "MUD", "foam", "FOG", "quay", "COOT", "back", "CHALK"));
         long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
         cutAll(packed, crew, Integer.MAX_VALUE);
         packAll(packed, crew);

@@ -54,7 +54,7 @@ class DemoShop implements ApplicationRunner {
         stock.fill(owner.personId(), counter.personId());
         DemoRuns.Crew crew = new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
         List<PatternVersion> all = patterns.addAll(designer.personId());
-        runs.fill(all.get(0), crew);
+        runs.fill(all.get(0), all.get(all.size() - 1), crew);
         runs.findAShortBolt(crew);
         goods.fill(all, crew);
         pieces.fill(all.get(0), crew);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.app.cloth.ShapeWords;
 import retazo.app.kits.KitWork;
 import retazo.app.pictures.QuiltPicture;
@@ -24,6 +25,7 @@ import retazo.core.quilt.finish.BorderDesign;
 import retazo.core.quilt.plan.BlockCount;
 import retazo.core.quilt.plan.BlockMap;
 import retazo.core.quilt.plan.MadeUnit;
+import retazo.core.quilt.plan.PiecedBorder;
 import retazo.core.quilt.plan.QuiltPlan;
 import retazo.core.quilt.setting.LongPieces;
 import retazo.core.quilt.setting.Use;
@@ -106,8 +108,11 @@ final class SewingPages {
                 rows.diagonal() ? "make.rows.diagonal" : "make.rows", rows.rows().size(), rows.rows().get(0).size(), !rows.isPlain())));
         plan.pieces().stream().filter(piece -> isOfTheSetting(piece.use())).forEach(piece -> steps.add(words.text(
                 "make.setting." + piece.use().place(), piece.count().value().value(), piece.label(), ShapeWords.of(piece.shape(), words))));
-        plan.longPieces().stream().sorted(Comparator.comparing(pieces -> pieces.use().place()))
-                .forEach(pieces -> steps.add(longPieces(pieces, drawing)));
+        Stream.concat(
+                plan.longPieces().stream().map(pieces -> new Around(pieces.use(), longPieces(pieces, drawing))),
+                plan.piecedBorders().stream().map(border -> new Around(Use.border(border.number()), pieced(border))))
+                .sorted(Comparator.comparing((Around around) -> around.use().place()).thenComparing(around -> around.use().number()))
+                .forEach(around -> steps.add(around.told()));
         plan.pieces().stream().filter(piece -> piece.use().place() == Use.Place.BORDER).forEach(piece -> steps.add(words.text(
                 "make.border.corners", piece.use().number(), piece.count().value().value(), piece.label(),
                 ShapeWords.of(piece.shape(), words))));
@@ -131,6 +136,16 @@ final class SewingPages {
             case SASH, CORNERSTONE, SETTING -> true;
             case BLOCKS, FLANGE, BORDER, BINDING, BACKING -> false;
         };
+    }
+
+    /** What goes around the blocks, in words. */
+    private record Around(Use use, String told) {
+    }
+
+    private String pieced(PiecedBorder border) {
+        return words.text(
+                "make.border.pieced", border.number(), border.name(), border.across().value().value(),
+                border.down().value().value(), border.cornerName(), border.corner().isPresent());
     }
 
     private String longPieces(LongPieces pieces, Drawing drawing) {

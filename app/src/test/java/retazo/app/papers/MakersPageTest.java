@@ -69,7 +69,7 @@ class MakersPageTest {
     @TestFactory
     Stream<DynamicTest> the_cloth_in_the_bag_suffices_and_the_pieces_come_out() {
         Client maker = Client.of(shop, "idris");
-        return shop.database().sql("SELECT DISTINCT pattern_id FROM pattern_version ORDER BY pattern_id LIMIT 19").query(Long.class).list()
+        return shop.database().sql("SELECT DISTINCT pattern_id FROM pattern_version ORDER BY pattern_id LIMIT 20").query(Long.class).list()
                 .stream()
                 .map(id -> samples.bean(PatternService.class).newestOf(id))
                 .filter(pattern -> pattern.about().ownDesign())

@@ -14,6 +14,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import retazo.app.patterns.file.PatternContent;
 import retazo.app.patterns.file.PatternFileReader;
 import retazo.core.block.spec.UnitKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.plan.QuiltPlan;
@@ -162,6 +163,20 @@ public class DemoPatternsTest {
     @Test
     void towpath_double_has_sashes_of_its_own() throws IOException {
         assertThat(pieces("11-towpath", 2)).contains("D1 8 1/2 x 3 · 127", "E1 3 x 3 · 72");
+    }
+
+    /**
+     * 8 × 10 piers of 6 in are 48 × 60; inside the pieced border 51 × 63, so 2 · 17 + 2 · 21 = 76 teeth, 38 squares of foam and quay,
+     * beside 40 of stone and foam for the piers. Four posts take 8 patches of each. Of 80 waves 40 stand and 40 lie.
+     */
+    @Test
+    void breakwater_throw_has_a_border_of_teeth() throws IOException {
+        assertThat(pieces("20-breakwater", 1)).containsExactlyInAnyOrder(
+                "A1 3 1/2 x 6 1/2 · 80", "B1 4 x 4 · 40", "B2 3 1/2 x 3 1/2 · 80", "C1 4 x 4 · 78", "C2 2 x 2 · 8", "D1 4 x 4 · 38",
+                "D2 2 x 2 · 8");
+        QuiltPlan upright = plan("20-breakwater", 1).upright(role -> PrintKind.ONE_WAY);
+        assertThat(upright.pieces()).filteredOn(piece -> piece.role().value().equals("wave"))
+                .extracting(piece -> piece.count().value().value()).containsExactly(40L, 40L);
     }
 
     /**

@@ -16,6 +16,7 @@ import retazo.core.quilt.finish.BorderCorners;
 import retazo.core.quilt.finish.BorderDesign;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.finish.PiecedOf;
 import retazo.core.quilt.place.ColourSetRule;
 import retazo.core.quilt.place.CycleRule;
 import retazo.core.quilt.place.GradientRule;
@@ -190,6 +191,8 @@ final class CompositionFileReader {
         BorderCorners corners = fields.choice("corners", PatternFileReader.choices(BorderCorners.values()));
         Optional<RoleKey> cornerstones = fields.has("cornerstones") ? fields.key("cornerstones", RoleKey::new) : Optional.empty();
         Grain grain = fields.has("grain") ? fields.choice("grain", PatternFileReader.choices(Grain.values())) : Grain.SHORTER;
-        return role.map(key -> new BorderDesign(key, corners, cornerstones, grain));
+        Optional<BlockKey> block = fields.has("piecedOf") ? fields.key("piecedOf", BlockKey::new) : Optional.empty();
+        Optional<BlockKey> corner = fields.has("cornerBlock") ? fields.key("cornerBlock", BlockKey::new) : Optional.empty();
+        return role.map(key -> new BorderDesign(key, corners, cornerstones, grain, block.map(one -> new PiecedOf(one, corner))));
     }
 }

@@ -87,6 +87,10 @@ final class CompositionFileWriter {
         if (border.grain() != Grain.SHORTER) {
             object.put("grain", PatternFileWriter.code(border.grain()));
         }
+        border.pieced().ifPresent(pieced -> {
+            object.put("piecedOf", pieced.block().value());
+            pieced.corner().ifPresent(corner -> object.put("cornerBlock", corner.value()));
+        });
         return object;
     }
 

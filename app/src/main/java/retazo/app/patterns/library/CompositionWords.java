@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import retazo.app.patterns.quilt.PlaceRuleForm;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.BlockKey;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.quilt.design.Composition;
@@ -62,7 +63,9 @@ record CompositionWords(Drawing drawing, QuiltDesign design, Words words) {
         Stream<String> role = Stream.of(Optional.of(letter(border.role())), corners, border.cornerstones().map(this::letter))
                 .flatMap(Optional::stream);
         Stream<String> grain = border.grain() == Grain.SHORTER ? Stream.empty() : Stream.of(words.text("grain." + border.grain()));
-        return joined(Stream.concat(Stream.of(role.collect(Collectors.joining(" "))), grain));
+        Stream<String> pieced = border.pieced().stream().map(of -> words.text(
+                "change.pieced", of.block().value(), of.corner().map(BlockKey::value).orElse(""), of.corner().isPresent()));
+        return joined(Stream.of(Stream.of(role.collect(Collectors.joining(" "))), grain, pieced).flatMap(parts -> parts));
     }
 
     private String setting(Setting setting) {

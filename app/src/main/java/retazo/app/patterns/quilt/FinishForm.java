@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.Typed;
+import retazo.core.block.BlockKey;
 import retazo.core.cloth.RoleKey;
 import retazo.core.quilt.finish.BindingCut;
 import retazo.core.quilt.finish.BorderCorners;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.finish.PiecedOf;
 import retazo.core.quilt.setting.Grain;
 import retazo.core.quilt.setting.Use;
 
@@ -25,9 +27,11 @@ record FinishForm(
 
     static final FinishForm BLANK = new FinishForm(List.of(), "", "", "", BindingCut.STRAIGHT.name(), "");
 
-    /** A border: letters, how its corners are made, how it lies on the cloth. */
-    record BorderRow(@Nullable String role, @Nullable String corners, @Nullable String cornerstones, @Nullable String grain) {
-        static final BorderRow BLANK = new BorderRow("", BorderCorners.BUTTED.name(), "", Grain.SHORTER.name());
+    /** A border: letters, how its corners are made, how it lies on the cloth, and the blocks that it is sewn of. */
+    record BorderRow(
+            @Nullable String role, @Nullable String corners, @Nullable String cornerstones, @Nullable String grain, @Nullable String pieced,
+            @Nullable String cornerBlock) {
+        static final BorderRow BLANK = new BorderRow("", BorderCorners.BUTTED.name(), "", Grain.SHORTER.name(), "", "");
 
         boolean isBlank() {
             return Typed.text(role).isEmpty();
@@ -38,7 +42,8 @@ record FinishForm(
         return new FinishForm(
                 finishing.borders().stream().map(border -> new BorderRow(
                         letters.apply(border.role()), border.corners().name(), border.cornerstones().map(letters).orElse(""),
-                        border.grain().name())).toList(),
+                        border.grain().name(), border.pieced().map(PiecedOf::block).map(BlockKey::value).orElse(""),
+                        border.pieced().flatMap(PiecedOf::corner).map(BlockKey::value).orElse(""))).toList(),
                 finishing.flange().map(Flange::role).map(letters).orElse(""),
                 finishing.flange().map(Flange::width).map(Typed::inches).orElse(""),
                 finishing.binding().map(letters).orElse(""), finishing.bindingCut().name(), finishing.backing().map(letters).orElse(""));

@@ -13,11 +13,13 @@ import retazo.app.patterns.rows.RoleRow;
 import retazo.app.patterns.rows.SizeRow;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
+import retazo.core.block.BlockKey;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.design.BlockKind;
 import retazo.core.quilt.design.Composition;
 import retazo.core.quilt.design.DesignCheck;
 import retazo.core.quilt.design.Drawing;
@@ -28,6 +30,7 @@ import retazo.core.quilt.finish.BorderCorners;
 import retazo.core.quilt.finish.BorderDesign;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.finish.PiecedOf;
 import retazo.core.quilt.place.PlaceRule;
 import retazo.core.quilt.setting.Edges;
 import retazo.core.quilt.setting.Grain;
@@ -143,7 +146,8 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                     Optional<RoleKey> squares = corners == BorderCorners.CORNERSTONES
                             ? role(place + "cornerstones", row.cornerstones())
                             : Optional.empty();
-                    role(place + "role", row.role()).ifPresent(role -> borders.add(new BorderDesign(role, corners, squares, grain)));
+                    role(place + "role", row.role()).ifPresent(role -> borders.add(
+                            new BorderDesign(role, corners, squares, grain, pieced(place, row))));
                 }
             }
             Optional<Flange> flange = role("finish.flange", typed.flange()).map(role -> new Flange(
@@ -152,6 +156,19 @@ record QuiltDraft(List<Role> roles, Optional<PatternContent> content, List<Probl
                     borders, flange, role("finish.binding", typed.binding()),
                     reader.choice("finish.bindingCut", typed.bindingCut(), BindingCut.class).orElse(BindingCut.STRAIGHT),
                     role("finish.backing", typed.backing()));
+        }
+
+        private Optional<PiecedOf> pieced(String place, FinishForm.BorderRow row) {
+            return block(place + "pieced", row.pieced()).map(key -> new PiecedOf(key, block(place + "pieced", row.cornerBlock())));
+        }
+
+        private Optional<BlockKey> block(String place, @Nullable String typed) {
+            String key = Typed.text(typed);
+            Optional<BlockKey> found = drawing.blocks().stream().map(BlockKind::key).filter(one -> one.value().equals(key)).findFirst();
+            if (!key.isEmpty() && found.isEmpty()) {
+                reader.add(Problem.at(place, "border.no-block"));
+            }
+            return found;
         }
 
         private List<Item> items() {

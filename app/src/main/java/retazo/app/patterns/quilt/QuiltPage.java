@@ -20,6 +20,7 @@ import retazo.core.cloth.ShopPractice;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.quilt.design.BlockKind;
 import retazo.core.quilt.design.Drawing;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.finish.BackingSheet;
@@ -164,6 +165,9 @@ public record QuiltPage(
                                 .collect(Collectors.joining(", ")),
                         laid.strips().value().value(), plain(laid.length().value())));
             }
+            plan.piecedBorders().forEach(border -> lines.add(words.text(
+                    "quilt.pieced-border", border.number(), border.block().name(), border.across().value().value(),
+                    border.down().value().value(), border.corner().map(BlockKind::name).orElse(""), border.corner().isPresent())));
             plan.bindings().forEach(binding -> lines.add(words.text(
                     "quilt.binding." + binding.cut(), ofItem(plan, binding.key(), use(Use.BINDING, binding.role())),
                     plain(binding.length().value()),

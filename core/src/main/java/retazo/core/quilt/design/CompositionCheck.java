@@ -3,14 +3,19 @@ package retazo.core.quilt.design;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import retazo.core.block.Block;
 import retazo.core.block.BlockKey;
+import retazo.core.block.shape.FinishedSize;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.ExactLength;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 import retazo.core.quilt.finish.Finishing;
 import retazo.core.quilt.finish.Flange;
+import retazo.core.quilt.finish.PiecedOf;
 import retazo.core.quilt.place.Arrangement;
 import retazo.core.quilt.place.PlaceChange;
 import retazo.core.quilt.place.PlaceGrid;
@@ -110,6 +115,11 @@ record CompositionCheck(Drawing drawing, Composition composition, String place) 
         if (finishing.borders().size() > Use.MOST_BORDERS) {
             problems.add(at("borders", "borders.count", finishing.borders().size(), Use.MOST_BORDERS));
         }
+        for (int i = 0; i < finishing.borders().size(); i++) {
+            String field = "borders." + i + ".pieced";
+            finishing.borders().get(i).pieced().flatMap(this::piecedProblem)
+                    .ifPresent(problem -> problems.add(problem.movedTo(this.place + field)));
+        }
         finishing.flange().filter(flange -> !flange.width().isPositive() || flange.width().isLongerThan(Flange.WIDEST))
                 .ifPresent(flange -> problems.add(at("flange", "flange.too-wide", flange.width(), Flange.WIDEST)));
         return problems;
@@ -136,9 +146,60 @@ record CompositionCheck(Drawing drawing, Composition composition, String place) 
         largest("columns", composition.setting().extent(first.finishedWidth(), columns), bothSides, problems);
         largest("rows", composition.setting().extent(first.finishedHeight(), rows), bothSides, problems);
         if (problems.isEmpty()) {
+            problems.addAll(piecedProblems(
+                    borderWidths, Drawing.side(composition.setting(), first.finishedWidth(), columns, ShopPractice.customary()),
+                    Drawing.side(composition.setting(), first.finishedHeight(), rows, ShopPractice.customary())));
             problems.addAll(placeProblems(composition.setting().grid(columns, rows), changes));
         }
         return problems;
+    }
+
+    /** Why a border cannot be sewn of these blocks. */
+    private Optional<Problem> piecedProblem(PiecedOf pieced) {
+        Optional<BlockKind> block = kind(pieced.block());
+        Optional<BlockKind> corner = pieced.corner().flatMap(this::kind);
+        if (block.isEmpty() || pieced.corner().isPresent() && corner.isEmpty()) {
+            return Optional.of(Problem.of("border.no-block"));
+        }
+        Length height = block.get().block().finishedHeight();
+        return corner.filter(kind -> !kind.block().finished().equals(new FinishedSize(height, height)))
+                .map(kind -> Problem.of("border.corner-block", kind.name(), height));
+    }
+
+    private Optional<BlockKind> kind(BlockKey key) {
+        return drawing.blocks().stream().filter(kind -> kind.key().equals(key)).findFirst();
+    }
+
+    /** Whether borders sewn of blocks are as wide as those are high, and as long as a whole number of them. */
+    private List<Problem> piecedProblems(List<Length> widths, Length width, Length height) {
+        List<Problem> problems = new ArrayList<>();
+        Length before = Length.ZERO;
+        for (int i = 0; i < widths.size(); i++) {
+            int number = i + 1;
+            Length around = before.times(2);
+            Optional<BlockKind> block = composition.finishing().borders().get(i).pieced().flatMap(pieced -> kind(pieced.block()));
+            if (block.isPresent() && widths.get(i).isPositive()) {
+                if (!widths.get(i).equals(block.get().block().finishedHeight())) {
+                    problems.add(at("border", "border.pieced-width", number, block.get().name(), block.get().block().finishedHeight(),
+                            widths.get(i)));
+                }
+                Stream.of(width.plus(around), height.plus(around)).distinct()
+                        .flatMap(side -> unfilled(number, block.get(), side).stream()).forEach(problems::add);
+            }
+            before = before.plus(widths.get(i));
+        }
+        return problems;
+    }
+
+    /** What is over of a side, and how much wider a border inside it makes one more fit. */
+    private Optional<Problem> unfilled(int number, BlockKind block, Length side) {
+        Length length = block.block().finishedWidth();
+        long whole = side.wholeTimes(length).value();
+        Length over = side.minus(length.times(whole));
+        return over.isZero()
+                ? Optional.empty()
+                : Optional.of(at("border", "border.pieced-length", number, block.name(), length, side, whole, over,
+                        new Length(length.minus(over).ticks() / 2), whole + 1));
     }
 
     private List<Problem> placeProblems(PlaceGrid grid, List<PlaceChange> changes) {

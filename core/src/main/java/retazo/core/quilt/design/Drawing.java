@@ -140,14 +140,14 @@ public record Drawing(List<BlockKind> blocks, Composition quilt, List<Item> item
         Drawing sized = at(size).orElse(this);
         Length around = size.borderWidths().stream().reduce(Length.ZERO, Length::plus).times(2);
         return new FinishedSize(
-                sized.side(sized.first().finishedWidth(), size.columns(), practice).plus(around),
-                sized.side(sized.first().finishedHeight(), size.rows(), practice).plus(around));
+                side(sized.setting(), sized.first().finishedWidth(), size.columns(), practice).plus(around),
+                side(sized.setting(), sized.first().finishedHeight(), size.rows(), practice).plus(around));
     }
 
     /** The finished side of so many blocks, without borders. */
-    private Length side(Length block, int count, ShopPractice practice) {
-        ExactLength full = setting().extent(block, count);
-        boolean loses = setting().cutUp().filter(cut -> cut == Edges.CutBlocks.Cut.THROUGH_CENTRE).isPresent();
+    static Length side(Setting setting, Length block, int count, ShopPractice practice) {
+        ExactLength full = setting.extent(block, count);
+        boolean loses = setting.cutUp().filter(cut -> cut == Edges.CutBlocks.Cut.THROUGH_CENTRE).isPresent();
         Length seams = practice.length(PracticeMeasure.SEAM_ALLOWANCE).times(2);
         return (loses ? full.minus(ExactLength.of(seams)) : full).toCut(practice.length(PracticeMeasure.CUTTING_STEP));
     }

@@ -21,12 +21,14 @@ import retazo.core.quilt.setting.Use;
  *
  * @param number      which border, from 1 at the inside
  * @param finished    its finished width, as typed
- * @param longPieces  the sides first, then top and bottom
+ * @param longPieces  the sides first, then top and bottom; empty for a border sewn of blocks
  * @param corners     four squares; empty where there are none
+ * @param inside      the finished size without it
  * @param outside     the finished size with it
  */
 public record Border(
-        int number, Figure<Length> finished, LongPieces longPieces, Optional<CutPiece> corners, TopSize outside) {
+        int number, Figure<Length> finished, Optional<LongPieces> longPieces, Optional<CutPiece> corners, TopSize inside,
+        TopSize outside) {
 
     /** What a mitred piece has to spare, for both ends together: 2 in. */
     static final Length MITRE_TO_SPARE = Length.ofInches(2);
@@ -58,13 +60,16 @@ public record Border(
                             new LongPieces.Piece(at.ofAll("sides", "border.sides", 2), side, Runs.UP),
                             new LongPieces.Piece(at.ofAll("ends", "border.ends", 2), end, Runs.LEVEL)),
                     request.practice().seam(), design.grain());
-            Optional<CutPiece> corners = design.corners() == BorderCorners.CORNERSTONES
+            boolean squares = design.pieced().map(pieced -> pieced.corner().isEmpty())
+                    .orElse(design.corners() == BorderCorners.CORNERSTONES);
+            Optional<CutPiece> corners = squares
                     ? Optional.of(CutPiece.rectangle(
                             design.cornerRole(), cutWidth, cutWidth, at.ofAll("corners", "border.corners", 4)))
                     : Optional.empty();
-            return new Border(number, width, pieces, corners, new TopSize(
-                    bothEnds(key + ".width", "quilt.widthWithBorder", inside.width(), width),
-                    bothEnds(key + ".height", "quilt.heightWithBorder", inside.height(), width)));
+            return new Border(number, width, design.pieced().isPresent() ? Optional.empty() : Optional.of(pieces), corners, inside,
+                    new TopSize(
+                            bothEnds(key + ".width", "quilt.widthWithBorder", inside.width(), width),
+                            bothEnds(key + ".height", "quilt.heightWithBorder", inside.height(), width)));
         }
 
         private Figure<Length> cut(LayoutRequest at, String name, Figure<Length> finished) {

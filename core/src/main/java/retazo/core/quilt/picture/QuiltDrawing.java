@@ -106,7 +106,7 @@ public record QuiltDrawing(
                                     new Point(across.centre(place.column()), down.centre(place.row())).plus(around, around),
                                     placement.turn().degrees() + (isOnPoint() ? 45 : 0))));
             List<DrawnPatch> frame = new ArrayList<>(flange(inside));
-            frame.addAll(new BorderPainter(composition.finishing().borders(), borderWidths).paint(inside));
+            frame.addAll(new BorderPainter(composition.finishing().borders(), borderWidths, drawing::block).paint(inside));
             return new QuiltDrawing(
                     inside.width().plus(around.times(2)), inside.height().plus(around.times(2)), inside,
                     composition.finishing().binding(), setting(inside, spots, across, down), placed(spots), frame);

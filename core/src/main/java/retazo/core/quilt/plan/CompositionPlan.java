@@ -3,6 +3,7 @@ package retazo.core.quilt.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import retazo.core.block.Block;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -40,6 +41,7 @@ record CompositionPlan(
         List<BlockCount> blocks,
         List<PieceNeeds.Source> sources,
         List<LongPieces> longPieces,
+        List<PiecedBorder> piecedBorders,
         Optional<BindingStrip> binding,
         Optional<BackingSheet> backing) {
 
@@ -71,12 +73,15 @@ record CompositionPlan(
             List<Border> borders = Border.all(
                     new Border.Around(at, request.practice().figure(PracticeMeasure.BORDER_TRIM)), finishing, request.borderWidths(),
                     inside);
+            List<PiecedBorder> pieced = borders.stream().flatMap(border -> pieced(border).stream()).toList();
             TopSize outside = borders.isEmpty() ? inside : borders.get(borders.size() - 1).outside();
             TopSize finished = new TopSize(
                     outside.width().named(at.key() + ".finishedWidth", Label.of("quilt.finishedWidth")),
                     outside.height().named(at.key() + ".finishedHeight", Label.of("quilt.finishedHeight")));
             return new CompositionPlan(
-                    layout, finished, blocks(layout), sources(layout, borders), longPieces(layout, borders, inside),
+                    layout, finished,
+                    Stream.concat(blocks(layout).stream(), pieced.stream().flatMap(border -> blocks(border).stream())).toList(),
+                    sources(layout, borders), longPieces(layout, borders, inside), pieced,
                     finishing.binding().map(role -> BindingStrip.around(
                             at, finishing, finished, request.practice().figure(PracticeMeasure.BINDING_WIDTH))),
                     finishing.backing().map(role -> BackingSheet.behind(
@@ -92,10 +97,42 @@ record CompositionPlan(
         }
 
         private List<LongPieces> longPieces(Layout layout, List<Border> borders, TopSize inside) {
-            List<LongPieces> longPieces = new ArrayList<>(borders.stream().map(Border::longPieces).toList());
+            List<LongPieces> longPieces = new ArrayList<>(borders.stream().flatMap(border -> border.longPieces().stream()).toList());
             longPieces.addAll(layout.longPieces());
             request.composition().finishing().flange().ifPresent(flange -> longPieces.add(flange.pieces(request.layout(), inside)));
             return longPieces;
+        }
+
+        /** How many blocks its sides take: as many whole ones as they are long. */
+        private Optional<PiecedBorder> pieced(Border border) {
+            return request.composition().finishing().borders().get(border.number() - 1).pieced().map(of -> {
+                BlockKind kind = request.drawing().kind(of.block());
+                LayoutRequest at = request.layout().named(request.layout().key() + ".border" + border.number());
+                Figure<Length> length = at.given("unit", "border.unit", kind.block().finishedWidth());
+                return new PiecedBorder(
+                        border.number(), request.name() + "border" + border.number(), kind,
+                        Arithmetic.wholeTimes(at.key() + ".unitsAcross", Label.of("border.unitsAcross"), border.inside().width(), length),
+                        Arithmetic.wholeTimes(at.key() + ".unitsDown", Label.of("border.unitsDown"), border.inside().height(), length),
+                        of.corner().map(request.drawing()::kind));
+            });
+        }
+
+        /** The blocks of a border; those of the sides lie a quarter turned, and so do two of the corners. */
+        private List<BlockCount> blocks(PiecedBorder border) {
+            LayoutRequest at = request.layout().named(request.layout().key() + ".border" + border.number());
+            Figure<Count> down = Arithmetic.productOfCounts(
+                    at.key() + ".ofSides", Label.of("border.unitsOfSides"), at.ofAll("unitSides", "border.sides", 2), border.down());
+            Figure<Count> across = Arithmetic.productOfCounts(
+                    at.key() + ".ofEnds", Label.of("border.unitsOfEnds"), at.ofAll("unitEnds", "border.ends", 2), border.across());
+            List<BlockCount> blocks = new ArrayList<>();
+            blocks.add(new BlockCount(
+                    border.block(), border.name(),
+                    Arithmetic.sumOfCounts(at.key() + ".units", Label.of("quilt.blocksOfKind", border.block().name()),
+                            List.of(across, down)),
+                    down.value()));
+            border.corner().ifPresent(corner -> blocks.add(new BlockCount(
+                    corner, border.cornerName(), at.ofAll("cornerBlocks", "border.corners", 4), new Count(2L * at.copies()))));
+            return blocks;
         }
 
         private List<BlockCount> blocks(Layout layout) {

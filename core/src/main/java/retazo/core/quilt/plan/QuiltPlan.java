@@ -36,6 +36,7 @@ import retazo.core.quilt.size.Way;
  * @param units      that the blocks are sewn of
  * @param pieces     by role in the design's order, larger pieces first
  * @param longPieces borders from the inside out, row sashes, flange; of items too
+ * @param piecedBorders sewn of blocks, which are among the blocks; of items too
  * @param bindings   the quilt's first, then those of its items
  * @param backings   likewise
  * @param warnings   what a cutter should know before cutting, such as sizes off the ruler's step
@@ -49,6 +50,7 @@ public record QuiltPlan(
         List<MadeUnit> units,
         List<PieceNeed> pieces,
         List<LongPieces> longPieces,
+        List<PiecedBorder> piecedBorders,
         List<BindingStrip> bindings,
         List<BackingSheet> backings,
         List<MadeItem> items,
@@ -59,6 +61,7 @@ public record QuiltPlan(
         units = List.copyOf(units);
         pieces = List.copyOf(pieces);
         longPieces = List.copyOf(longPieces);
+        piecedBorders = List.copyOf(piecedBorders);
         bindings = List.copyOf(bindings);
         backings = List.copyOf(backings);
         items = List.copyOf(items);
@@ -106,7 +109,7 @@ public record QuiltPlan(
         }
         UprightPieces upright = new UprightPieces(this, prints);
         return new QuiltPlan(
-                size, way, layout, finished, blocks, units, upright.pieces(), longPieces, bindings, backings, items,
+                size, way, layout, finished, blocks, units, upright.pieces(), longPieces, piecedBorders, bindings, backings, items,
                 Stream.concat(warnings.stream(), upright.problems().stream()).distinct().toList());
     }
 
@@ -125,6 +128,7 @@ public record QuiltPlan(
     QuiltPlan by(ShopPractice practice) {
         return new QuiltPlan(
                 size, way, layout, finished, blocks, units, pieces, longPieces.stream().map(one -> one.by(practice)).toList(),
+                piecedBorders,
                 bindings.stream().map(one -> one.by(practice)).toList(), backings.stream().map(one -> one.by(practice)).toList(), items,
                 warnings);
     }

@@ -84,6 +84,7 @@ public final class QuiltPlanner {
             return new QuiltPlan(
                     size, Way.DRAWING, Optional.of(quilt.layout()), Optional.of(quilt.finished()), blocks, tally.units(), pieces,
                     all.stream().flatMap(plan -> plan.longPieces().stream()).toList(),
+                    all.stream().flatMap(plan -> plan.piecedBorders().stream()).toList(),
                     all.stream().flatMap(plan -> plan.binding().stream()).toList(),
                     all.stream().flatMap(plan -> plan.backing().stream()).toList(),
                     items, warnings(pieces));
@@ -100,7 +101,7 @@ public final class QuiltPlanner {
             Optional<LayoutRequest> around = finished.map(quilt -> request(key, NO_BLOCK, 1, 1, 1));
             Finishing finishing = Finishing.of(List.of(), list.binding(), list.backing());
             return new QuiltPlan(
-                    size, Way.CUT_LIST, Optional.empty(), finished, List.of(), List.of(), pieces, List.of(),
+                    size, Way.CUT_LIST, Optional.empty(), finished, List.of(), List.of(), pieces, List.of(), List.of(),
                     list.binding().flatMap(role -> around.map(request -> BindingStrip.around(
                             request, finishing, finished.get(), practice.figure(PracticeMeasure.BINDING_WIDTH)))).stream().toList(),
                     list.backing().flatMap(role -> around.map(request -> BackingSheet.behind(
@@ -111,7 +112,7 @@ public final class QuiltPlanner {
         QuiltPlan planTable() {
             return new QuiltPlan(
                     size, Way.SIZE_TABLE, Optional.empty(), printed(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                    List.of(), List.of());
+                    List.of(), List.of(), List.of());
         }
 
         private Optional<TopSize> printed() {

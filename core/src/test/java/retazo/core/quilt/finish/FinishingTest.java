@@ -108,7 +108,10 @@ class FinishingTest {
         assertThat(plan.longPieces().get(0).pieces().get(1).length().value()).isEqualTo(Length.parse("50 1/2"));
     }
 
-    /** Around 48 × 60 the first border is held back, so that the second can be 6 in: 60 × 72, drawn once, and it keeps its number and its role. */
+    /**
+     * Around 48 × 60 the first border is held back, so that the second can be 6 in: 60 × 72, drawn once, and it keeps its number and its
+     * role.
+     */
     @Test
     void a_border_is_held_back_for_a_wider_one() {
         Finishing two = Finishing.of(
