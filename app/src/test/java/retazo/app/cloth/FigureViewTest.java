@@ -31,6 +31,12 @@ class FigureViewTest {
     private static final Words WORDS = WordsSamples.words();
 
     @Test
+    void every_sign_has_its_words() {
+        assertThat(Operation.values()).filteredOn(operation -> !operation.isFormula())
+                .allSatisfy(operation -> assertThat(WORDS.text("sign." + operation, operation.sign())).isNotBlank());
+    }
+
+    @Test
     void every_figure_of_every_demo_pattern_opens() throws IOException {
         int opened = 0;
         for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
