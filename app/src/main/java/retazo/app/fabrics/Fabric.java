@@ -1,5 +1,6 @@
 package retazo.app.fabrics;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import retazo.app.shared.PickText;
@@ -28,6 +29,8 @@ public record Fabric(
         Optional<Length> usableWidth,
         Prices<ClothPrice> prices) {
 
+    private static final List<Integer> TURNS = List.of(45, 90, 135, 180, 225, 270, 315);
+
     /** Whether letters on its ground must be dark. */
     public boolean isLight() {
         return groundColour.isLight();
@@ -41,6 +44,17 @@ public record Fabric(
     /** How much larger than the sample its print is drawn, whose repeat is 4 in: to its own repeat, where that is known. */
     public String drawnScale() {
         return repeat.map(length -> String.format(Locale.ROOT, "%.4f", (double) length.ticks() / Length.ofInches(4).ticks())).orElse("1");
+    }
+
+    /** Its print as it stands upright in blocks that are turned; none for a print that reads alike from every side. */
+    public List<TurnedPrint> turnedPrints() {
+        return print.mayTurn()
+                ? List.of()
+                : TURNS.stream().map(degrees -> new TurnedPrint(degrees, "rotate(" + -degrees + ") scale(" + drawnScale() + ")")).toList();
+    }
+
+    /** Turned back against a block that is turned clockwise by so many degrees. */
+    public record TurnedPrint(int degrees, String transform) {
     }
 
     /** How its print is turned where its length is drawn to the right, so that it reads the way it does on the table. */

@@ -83,7 +83,13 @@ public record Kit(
     public Ink ink(RoleKey role) {
         return goods.containsKey(role)
                 ? ink(goods.get(role))
-                : Optional.ofNullable(fabrics.get(role)).map(Kit::ink).orElse(NOT_CHOSEN);
+                : Optional.ofNullable(fabrics.get(role)).map(fabric -> keepsUpright(fabric) ? ink(fabric).keptUpright() : ink(fabric))
+                        .orElse(NOT_CHOSEN);
+    }
+
+    /** Whether the print of one of its fabrics stays upright in it. */
+    public boolean keepsUpright(Fabric fabric) {
+        return !fabric.print().mayTurn() && !settings.directions().anyWay().contains(fabric.id());
     }
 
     /** How a precut is drawn: in its colour. */
@@ -213,7 +219,8 @@ public record Kit(
                         .toList(),
                 fabrics.entrySet().stream()
                         .map(entry -> entry.getKey() + " " + entry.getValue().code() + entry.getValue().groundColour()
-                                + entry.getValue().printColour() + entry.getValue().motifName())
+                                + entry.getValue().printColour() + entry.getValue().motifName() + entry.getValue().drawnScale()
+                                + keepsUpright(entry.getValue()))
                         .sorted().toList());
     }
 

@@ -121,7 +121,7 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(cloth.sell().value(), unit),
                         LengthView.cut(cloth.plan().usableWidth().value()),
                         RoleView.uses(need.uses(), words), "", CuttingSteps.of(cloth.plan(), work.plan(), words), Optional.empty(),
-                        lies(fabric, work, words),
+                        lies(fabric, need, work, words),
                         edges.apply(fabric).map(more -> words.text("paper.edge", cloth.plan().usableWidth().value(), more))
                                 .orElse(""))),
                 printed -> Optional.empty(),
@@ -129,20 +129,22 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                         fabric, letters(need, work.kit(), Kit.ink(fabric)), LengthView.of(quarters.sell().value(), unit),
                         LengthView.cut(quarters.usableWidth().value()),
                         RoleView.uses(need.uses(), words), need.quarters().map(cut -> ShopCutText.of(cut, words)).orElse(""), List.of(),
-                        Optional.of(SheetsView.of(quarters.plan(), words)), lies(fabric, work, words), "")),
+                        Optional.of(SheetsView.of(quarters.plan(), words)), lies(fabric, need, work, words), "")),
                 units -> Optional.empty());
     }
 
     /** Whoever lays pieces out needs to know which of their sides stands. */
-    private static List<String> lies(Fabric fabric, KitWork work, Words words) {
+    private static List<String> lies(Fabric fabric, Need need, KitWork work, Words words) {
         if (fabric.print().mayTurn()) {
             return List.of();
         }
-        boolean upright = !work.kit().settings().directions().anyWay().contains(fabric.id());
-        return Stream.concat(
+        boolean upright = work.kit().keepsUpright(fabric);
+        return Stream.of(
                 Stream.of(words.text(upright ? "paper.upright" : "paper.any-way", words.text("print.reads." + fabric.print()),
                         fabric.print().liesAcross())),
-                work.lyingAgainstPrint(fabric.code()).stream().map(words::of)).toList();
+                work.plan().standingPairs(need.roles()).stream()
+                        .map(pair -> words.text("paper.standing-pair", pair.standing(), pair.lying())),
+                work.lyingAgainstPrint(fabric.code()).stream().map(words::of)).flatMap(told -> told).toList();
     }
 
     private static Optional<PrecutSection> precuts(Good good, Need need, KitWork work, Words words) {

@@ -95,7 +95,9 @@ final class SewingPages {
                 QuiltPicture.ofPatches(
                         "sewn-" + count.name(), finished.width(), finished.height(), count.kind().block().draw(), work.kit()::ink,
                         role -> work.kit().pattern().design().role(role).letter()),
-                FractionText.of(told));
+                FractionText.of(Stream.concat(Stream.of(told), plan.standingPairs(count.kind().block().roles()).stream()
+                        .map(pair -> words.text("make.block.upright", pair.standing(), pair.lying(), count.turned().value())))
+                        .collect(Collectors.joining(" "))));
     }
 
     private static String sides(FinishedSize size) {

@@ -7,7 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import retazo.core.block.shape.DrawnPatch;
 import retazo.core.block.shape.FinishedSize;
 import retazo.core.block.shape.Point;
@@ -88,15 +91,22 @@ public record QuiltPicture(
                 new Clip(id + "-inside", inches(inside.corner().x()), inches(inside.corner().y()), inches(inside.width()),
                         inches(inside.height())),
                 areas(drawing.setting(), inks),
-                drawing.blocks().stream()
-                        .map(block -> new PlacedBlock(
-                                id + "-block-" + block.name(), areas(block.patches(), inks),
-                                block.spots().stream().map(spot -> spot(spot, block)).toList()))
-                        .toList(),
+                drawing.blocks().stream().flatMap(block -> placed(id + "-block-" + block.name(), block, inks)).toList(),
                 List.of(),
                 "0",
                 areas(drawing.around(), inks),
                 drawing.binding().map(inks).orElse(NO_EDGE));
+    }
+
+    /** Once, or once for each turn where a print in it stays upright. */
+    private static Stream<PlacedBlock> placed(String id, QuiltDrawing.PlacedBlock block, Function<RoleKey, Ink> inks) {
+        boolean upright = block.patches().stream().map(DrawnPatch::role).distinct().anyMatch(role -> inks.apply(role).upright());
+        Map<Integer, List<QuiltDrawing.Spot>> byTurn = block.spots().stream().collect(Collectors.groupingBy(
+                spot -> upright ? Math.floorMod(spot.degrees(), 360) : 0, TreeMap::new, Collectors.toList()));
+        return byTurn.entrySet().stream().map(turned -> new PlacedBlock(
+                turned.getKey() == 0 ? id : id + "-" + turned.getKey(),
+                areas(block.patches(), role -> inks.apply(role).inTurned(turned.getKey())),
+                turned.getValue().stream().map(spot -> spot(spot, block)).toList()));
     }
 
     public static Spot spot(QuiltDrawing.Spot spot, QuiltDrawing.PlacedBlock block) {

@@ -218,7 +218,7 @@ record KitPage(
     private static List<FractionText> lies(Fabric fabric, Length length, KitWork work, Known known, LengthUnit unit, Words words) {
         List<String> told = new ArrayList<>();
         Optional.ofNullable(known.soldOtherwise().get(fabric)).ifPresent(other -> {
-            boolean upright = !work.kit().settings().directions().anyWay().contains(fabric.id());
+            boolean upright = work.kit().keepsUpright(fabric);
             Length more = length.isLongerThan(other) ? length.minus(other) : other.minus(length);
             told.add(words.text(
                     upright ? "kit.upright" : "kit.any-way", LengthView.of(more, unit).plain(),

@@ -89,6 +89,11 @@ public record QuiltPlan(
                 .map(PieceNeed::label).toList();
     }
 
+    /** The pieces of some roles that only their print tells apart: of each pair the one stands in the quilt and the other lies. */
+    public List<StandingPair> standingPairs(Collection<RoleKey> roles) {
+        return StandingPair.among(pieces, roles);
+    }
+
     /** What of the prints of some roles cannot stand upright; told at the label of a piece. */
     public List<Problem> lyingAgainstPrint(Collection<RoleKey> roles) {
         Set<String> labels = pieces.stream().filter(piece -> roles.contains(piece.role())).map(PieceNeed::label)

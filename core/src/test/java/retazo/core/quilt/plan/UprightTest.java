@@ -104,6 +104,8 @@ class UprightTest {
                 tuple("A1", inches("3 1/2"), inches("6 1/2"), 8L), tuple("A2", inches("6 1/2"), inches("3 1/2"), 8L));
         assertThat(plan.labels(plan.units().get(0), plan.units().get(0).cut().pieces().get(0))).containsExactlyInAnyOrder("A1", "A2");
         assertThat(plan.warnings()).isEmpty();
+        assertThat(plan.standingPairs(List.of(QuiltSamples.NIGHT))).containsExactly(new StandingPair("A1", "A2"));
+        assertThat(plan(design(EVERY_OTHER, fence(), 4, 4)).standingPairs(List.of(QuiltSamples.NIGHT))).isEmpty();
     }
 
     /** Across the cloth all lie the other way round: 3 × 5 blocks, of which 7 are turned, so 8 stand. */
@@ -113,6 +115,8 @@ class UprightTest {
 
         assertThat(pieces(plan, QuiltSamples.NIGHT)).containsExactlyInAnyOrder(
                 tuple("A1", inches("3 1/2"), inches("6 1/2"), 7L), tuple("A2", inches("6 1/2"), inches("3 1/2"), 8L));
+        // The width of A2 runs up the quilt, and so they stand.
+        assertThat(plan.standingPairs(List.of(QuiltSamples.NIGHT))).containsExactly(new StandingPair("A2", "A1"));
     }
 
     @Test
