@@ -2,6 +2,7 @@ package retazo.app.kits;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -13,8 +14,14 @@ import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.patterns.file.PatternAbout;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
+import retazo.app.stock.goods.NewGood;
 import retazo.core.cloth.BackingSeams;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
+import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 
 /**
@@ -92,6 +99,36 @@ class UprightKitsTest {
         designer.post("/kits/" + kit + "/settings/none", Map.of("fabric", fabric.code(), "seen", book.kit(kit).settings().mark()));
 
         assertThat(book.kit(kit).settings()).isEqualTo(KitSettings.NONE);
+    }
+
+    /**
+     * Pieces 9 × 17 in come out of cautious quarters, 20½ × 17½, standing: two of each. Lying any way two come too; pieces 17½ × 18 only
+     * lie along the 20½ in, so their print cannot be kept upright, and the kit stays as it was.
+     */
+    @Test
+    void pieces_of_precuts_are_kept_upright_where_they_come_out() {
+        Client designer = Client.of(shop, "idris");
+        Good quarters = Samples.done(samples.bean(GoodService.class).add(
+                NewGood.precut(Samples.unique("FQ"), Samples.unique("Harbour quarters "), PrecutKind.FAT_QUARTER, 1, "#4f7f86")));
+        long standing = precutKit("9 x 17", quarters);
+        long lying = precutKit("17 x 18", quarters);
+        assertThat(plain(designer.get("/kits/" + standing + "/cloth?fabric=" + quarters.code()).body())).contains("lie any way");
+
+        designer.post("/kits/" + standing + "/direction", Map.of("fabric", quarters.code(), "upright", "true"));
+        String refused = designer.post("/kits/" + lying + "/direction", Map.of("fabric", quarters.code(), "upright", "true")).body();
+
+        assertThat(book.kit(standing).settings().directions().upright()).containsExactly(quarters.id());
+        assertThat(works.work(book.kit(standing)).problems()).isEmpty();
+        assertThat(plain(designer.get("/kits/" + standing + "/cloth?fabric=" + quarters.code()).body()))
+                .contains("cut the way the prints read");
+        assertThat(refused).contains("only at the full 18 in × 21 in");
+        assertThat(book.kit(lying).settings()).isEqualTo(KitSettings.NONE);
+    }
+
+    private long precutKit(String piece, Good good) {
+        return Samples.done(samples.bean(KitService.class).add(new NewKits(
+                samples.cutListPattern(PatternAbout.OWN, piece, 4), List.of("lap"), "plain", Map.of(), Map.of(new RoleKey("reed"), good),
+                new Contents(false, false)))).get(0);
     }
 
     private static String cloth(Client designer, long kit, Fabric fabric) {

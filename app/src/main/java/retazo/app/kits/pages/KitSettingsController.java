@@ -1,5 +1,6 @@
 package retazo.app.kits.pages;
 
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +22,7 @@ import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /** Keeps settings for one kit that were tried out on its cloth, and gives them up again. */
 @Controller
@@ -81,9 +83,7 @@ class KitSettingsController {
     String layLongStrips(@PathVariable long id, @RequestParam LongLay lay, @RequestParam(defaultValue = "") String fabric,
             RedirectAttributes next) {
         KitSettings kept = book.kit(id).settings();
-        kits.set(id, kept.with(lay), kept.mark());
-        next.addFlashAttribute("done", words.text("done.kit-settings"));
-        return back(id, fabric, next);
+        return keep(id, kept.with(lay), kept, "done.kit-settings", fabric, next);
     }
 
     /** Runs the seams of its back in another way than takes least. */
@@ -91,9 +91,7 @@ class KitSettingsController {
     String runSeams(@PathVariable long id, @RequestParam BackingSeams seams, @RequestParam(defaultValue = "") String fabric,
             RedirectAttributes next) {
         KitSettings kept = book.kit(id).settings();
-        kits.set(id, kept.with(seams), kept.mark());
-        next.addFlashAttribute("done", words.text("done.kit-settings"));
-        return back(id, fabric, next);
+        return keep(id, kept.with(seams), kept, "done.kit-settings", fabric, next);
     }
 
     /** Keeps the print of one of its cloths, or the pieces of one of its precuts, upright; or lets them lie any way. */
@@ -105,8 +103,19 @@ class KitSettingsController {
         KitDirections directions = kit.goodsByCode().containsKey(fabric)
                 ? kept.directions().ofPrecut(kit.goodsByCode().get(fabric).id(), upright)
                 : kept.directions().ofFabric(kit.fabric(fabric).id(), upright);
-        kits.set(id, kept.with(directions), kept.mark());
-        next.addFlashAttribute("done", words.text(upright ? "done.kit-upright" : "done.kit-any-way"));
+        List<Problem> problems = works.work(kit.with(kept.with(directions))).problems();
+        if (!problems.isEmpty()) {
+            next.addFlashAttribute("refused", words.of(problems.get(0)));
+            return back(id, fabric, next);
+        }
+        return keep(id, kept.with(directions), kept, upright ? "done.kit-upright" : "done.kit-any-way", fabric, next);
+    }
+
+    /** Says that it was kept only if it was: somebody else may have changed the settings meanwhile. */
+    private String keep(long id, KitSettings settings, KitSettings before, String done, String fabric, RedirectAttributes next) {
+        kits.set(id, settings, before.mark()).match(
+                kept -> next.addFlashAttribute("done", words.text(done)),
+                problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return back(id, fabric, next);
     }
 
