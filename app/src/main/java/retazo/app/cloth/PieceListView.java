@@ -2,6 +2,8 @@ package retazo.app.cloth;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -10,13 +12,14 @@ import retazo.app.pictures.RoleView;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.block.Block;
+import retazo.core.block.BlockKey;
 import retazo.core.block.spec.UnitMethod;
 import retazo.core.block.unit.SizedUnit;
-import retazo.core.quilt.design.BlockKind;
-import retazo.core.quilt.design.Drawing;
 import retazo.core.quilt.design.QuiltDesign;
 import retazo.core.quilt.piece.PieceNeed;
 import retazo.core.quilt.piece.PieceShare;
+import retazo.core.quilt.plan.BlockCount;
 import retazo.core.quilt.plan.QuiltPlan;
 
 /** The pieces of a pattern: what is cut, how many of it one block takes, and what it makes. */
@@ -35,23 +38,33 @@ public record PieceListView(List<ListedPiece> lines) {
 
     public static PieceListView of(QuiltDesign design, QuiltPlan plan, Words words) {
         Map<String, RoleView> roles = RoleView.of(design, words).stream().collect(Collectors.toMap(RoleView::key, Function.identity()));
-        List<BlockKind> kinds = design.drawing().map(Drawing::placed).orElse(List.of());
         return new PieceListView(plan.pieces().stream()
                 .map(piece -> new ListedPiece(
                         requireNonNull(roles.get(piece.role().value())),
                         piece.label(),
                         FractionText.of(ShapeWords.of(piece.shape(), words)),
-                        FractionText.of(perBlock(piece, kinds, words)),
+                        FractionText.of(perBlock(piece, plan.blocks(), words)),
                         piece.count().value().value(),
                         piece.units().stream().map(use -> FractionText.of(made(use, roles, words))).distinct().toList()))
                 .toList());
     }
 
-    private static String perBlock(PieceNeed piece, List<BlockKind> kinds, Words words) {
-        return kinds.stream()
-                .filter(kind -> piece.perBlock(kind.key()).pieces() > 0)
-                .map(kind -> share(piece.perBlock(kind.key()), kinds.size() > 1 ? kind.name() : "", words))
-                .collect(Collectors.joining(", "));
+    /** Blocks of one kind that take the same are told once; else each of its colourings by its name, so that colour sets are told apart. */
+    private static String perBlock(PieceNeed piece, List<BlockCount> blocks, Words words) {
+        Map<BlockKey, Map<Block, BlockCount>> byKind = new LinkedHashMap<>();
+        blocks.forEach(count -> byKind.computeIfAbsent(count.kind().key(), key -> new LinkedHashMap<>())
+                .putIfAbsent(count.kind().block(), count));
+        List<String> shares = new ArrayList<>();
+        for (Map<Block, BlockCount> colourings : byKind.values()) {
+            Map<BlockCount, PieceShare> each = new LinkedHashMap<>();
+            colourings.forEach((block, count) -> each.put(count, piece.in(block.units())));
+            boolean alike = each.values().stream().distinct().count() == 1;
+            each.entrySet().stream().filter(share -> share.getValue().pieces() > 0).limit(alike ? 1 : Long.MAX_VALUE)
+                    .forEach(share -> shares.add(share(share.getValue(), alike
+                            ? byKind.size() > 1 ? share.getKey().kind().name() : ""
+                            : share.getKey().name(), words)));
+        }
+        return String.join(", ", shares);
     }
 
     /** {@code 4}, or {@code 1 in each rope}; where not every block takes a whole piece {@code 1 for 2 bollard blocks}. */

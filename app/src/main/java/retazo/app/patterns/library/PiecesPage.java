@@ -1,6 +1,8 @@
 package retazo.app.patterns.library;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import retazo.app.cloth.PieceListView;
 import retazo.app.patterns.PatternHead;
@@ -68,7 +70,7 @@ record PiecesPage(
         QuiltSize size = PatternHead.middle(design.sizes());
         QuiltPlan plan = new QuiltPlanner(shop).plan(design, size);
         return new PiecesPage(
-                design.drawing().map(drawing -> blocks(drawing, design)).orElse(List.of()),
+                design.drawing().map(drawing -> blocks(drawing, plan, design)).orElse(List.of()),
                 QuiltPicture.of("quilt", design, size, PatternHead.inks(design)),
                 size.name(),
                 plan.pieces().isEmpty() ? Optional.empty() : Optional.of(PieceListView.of(design, plan, words)),
@@ -82,14 +84,18 @@ record PiecesPage(
                 PatternTools.of(pattern.content(), words));
     }
 
-    private static List<BlockView> blocks(Drawing drawing, QuiltDesign design) {
-        return drawing.blocks().stream().map(kind -> {
-            Block block = kind.block();
+    /** The blocks as they are drawn, then those of their colourings that stand in the quilt, by their own names. */
+    private static List<BlockView> blocks(Drawing drawing, QuiltPlan plan, QuiltDesign design) {
+        Map<Block, String> names = new LinkedHashMap<>();
+        drawing.blocks().forEach(kind -> names.putIfAbsent(kind.block(), kind.name()));
+        plan.blocks().forEach(count -> names.putIfAbsent(count.kind().block(), count.name()));
+        return names.entrySet().stream().map(entry -> {
+            Block block = entry.getKey();
             return new BlockView(
-                    kind.name(),
+                    entry.getValue(),
                     QuiltPicture.ofPatches(
-                            "block-" + kind.key(), block.finishedWidth(), block.finishedHeight(), block.draw(), PatternHead.inks(design),
-                            key -> design.role(key).letter()),
+                            "block-" + entry.getValue(), block.finishedWidth(), block.finishedHeight(), block.draw(),
+                            PatternHead.inks(design), key -> design.role(key).letter()),
                     LengthView.cut(block.finishedWidth()), LengthView.cut(block.finishedHeight()));
         }).toList();
     }

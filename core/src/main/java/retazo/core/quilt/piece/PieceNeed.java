@@ -62,6 +62,20 @@ public record PieceNeed(
     }
 
     /**
+     * How many of these pieces one block of such units takes, in its own colouring: of a kind that stands in several, each has a share of
+     * its own.
+     *
+     * @param units of one block
+     */
+    public PieceShare in(Map<SizedUnit, Count> units) {
+        return units.entrySet().stream()
+                .flatMap(unit -> this.units.stream().filter(use -> use.unit().equals(unit.getKey().pooled()))
+                        .map(use -> new PieceShare(
+                                unit.getValue().value() * use.perSet().value(), use.unit().unit().perCut().value())))
+                .reduce(PieceShare.NONE, PieceShare::plus);
+    }
+
+    /**
      * How many of these pieces one block takes, before whole sets are cut for the whole quilt: 1½ where three triangles
      * come two from a square.
      */
