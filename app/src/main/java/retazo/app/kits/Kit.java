@@ -92,6 +92,11 @@ public record Kit(
         return !fabric.print().mayTurn() && !settings.directions().anyWay().contains(fabric.id());
     }
 
+    /** Whether pieces of a role must not lie upside down on their cloth in it. */
+    public boolean isOneWay(RoleKey role) {
+        return Optional.ofNullable(fabrics.get(role)).filter(fabric -> fabric.print().isOneWay() && keepsUpright(fabric)).isPresent();
+    }
+
     /** How a precut is drawn: in its colour. */
     public static Ink ink(Good good) {
         return new Ink(good.colour().toString(), "", good.colour().toString(), good.isLight());

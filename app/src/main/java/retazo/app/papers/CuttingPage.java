@@ -96,7 +96,7 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
         toCut.keySet().removeAll(pieces.stream().map(ShopPiece::from).toList());
         return new CuttingPage(
                 kit,
-                new SewingPages(work, words).page(),
+                new SewingPages(work, practice.length(PracticeMeasure.CUTTING_STEP), words).page(),
                 QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 LengthView.cut(practice.length(PracticeMeasure.SEAM_ALLOWANCE)),

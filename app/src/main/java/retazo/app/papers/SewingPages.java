@@ -35,11 +35,18 @@ final class SewingPages {
 
     private final KitWork work;
     private final QuiltPlan plan;
+    private final Length step;
     private final Words words;
 
-    SewingPages(KitWork work, Words words) {
+    /**
+     * The sewing of one kit.
+     *
+     * @param step to which lengths are read off a ruler
+     */
+    SewingPages(KitWork work, Length step, Words words) {
         this.work = work;
         this.plan = work.plan();
+        this.step = step;
         this.words = words;
     }
 
@@ -49,7 +56,7 @@ final class SewingPages {
         if (plan.layout().isEmpty() || drawing.isEmpty() || !work.problems().isEmpty()) {
             return SewingPage.NONE;
         }
-        UnitWords units = new UnitWords(work, words);
+        UnitWords units = new UnitWords(work, step, words);
         List<SewingPage.Unit> sewn = new ArrayList<>();
         plan.units().forEach(made -> units.of(made, sewn.size()).ifPresent(sewn::add));
         Optional<BlockMap> map = work.kit().size().match(

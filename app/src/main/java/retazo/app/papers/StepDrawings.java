@@ -5,12 +5,15 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 import retazo.core.block.shape.CutPiece;
 import retazo.core.block.shape.Hand;
 import retazo.core.block.shape.PieceShape;
 import retazo.core.block.spec.UnitKind;
 import retazo.core.block.spec.UnitMethod;
+import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Length;
 import retazo.core.quilt.plan.MadeUnit;
 
@@ -22,16 +25,26 @@ final class StepDrawings {
 
     private static final double ROOT = Math.sqrt(2);
 
+    /** So many wedges show how they lie on a strip. */
+    private static final int WEDGES = 3;
+
     private final MadeUnit made;
+    private final Predicate<RoleKey> oneWay;
     private final double seam;
 
-    private StepDrawings(MadeUnit made) {
+    private StepDrawings(MadeUnit made, Predicate<RoleKey> oneWay) {
         this.made = made;
+        this.oneWay = oneWay;
         this.seam = inches(made.seam());
     }
 
-    static List<SewingPage.Step> of(MadeUnit made) {
-        return new StepDrawings(made).steps();
+    /**
+     * The steps of one unit.
+     *
+     * @param oneWay the roles whose pieces must not lie upside down
+     */
+    static List<SewingPage.Step> of(MadeUnit made, Predicate<RoleKey> oneWay) {
+        return new StepDrawings(made, oneWay).steps();
     }
 
     private List<SewingPage.Step> steps() {
@@ -56,9 +69,10 @@ final class StepDrawings {
                     : List.of(new Sheet(width(0), height(0)).laid(0, 0, height(0)).corner(height(0)).step());
             case CLIPPED -> List.of(new Sheet(width(0), height(0)).laid(0, 0, side(1)).corner(side(1)).step());
             case SQUARE_IN_SQUARE -> List.of(square(side(1)).cutRising().step());
-            case HALF_RECTANGLE -> List.of(piece(0).filter(shape -> shape.hand() == Hand.RIGHT)
-                    .map(shape -> new Sheet(width(0), height(0)).cutFalling()).orElseGet(() -> new Sheet(width(0), height(0)).cutRising())
-                    .step());
+            case HALF_RECTANGLE -> List.of(cutAgain(0).step());
+            case WEDGE -> Stream.concat(wedges(), Stream.of(cutAgain(1).step(), cutAgain(2).step())).toList();
+            case RING -> Stream.concat(wedges(), Stream.of(square(side(made.cut().pieces().size() - 1)).cutRising().step())).toList();
+            case SLASHED -> List.of(slashed());
             case STRIP_SET -> List.of(strips());
             default -> List.of();
         };
@@ -83,6 +97,51 @@ final class StepDrawings {
         for (int cut = 1; cut <= 3; cut++) {
             sheet.cuts.add(line(segment * cut, 0, segment * cut, high));
         }
+        return sheet.step();
+    }
+
+    /** A rectangle that gives two triangles, cut from corner to corner. */
+    private Sheet cutAgain(int index) {
+        Sheet sheet = new Sheet(width(index), height(index));
+        return piece(index).filter(shape -> shape.hand() == Hand.RIGHT).isPresent() ? sheet.cutFalling() : sheet.cutRising();
+    }
+
+    /** Wedges on their strips, each way in which they lie on one. */
+    private Stream<SewingPage.Step> wedges() {
+        return made.cut().pieces().stream().flatMap(piece -> piece.shape().asWedge().stream()
+                .map(wedge -> oneWay.test(piece.role()) ? allUpright(wedge) : alternating(wedge))).distinct();
+    }
+
+    /** Each takes its base, and what lies between two is waste. */
+    private SewingPage.Step allUpright(PieceShape.Wedge wedge) {
+        double base = inches(wedge.base().value());
+        double lean = (base - inches(wedge.top().value())) / 2;
+        Sheet strip = new Sheet(WEDGES * base, inches(wedge.height().value()));
+        for (int i = 0; i < WEDGES; i++) {
+            strip.cut(i * base, i * base + lean);
+            strip.cut((i + 1) * base, (i + 1) * base - lean);
+        }
+        return strip.step();
+    }
+
+    /** Neighbours share a slanted side, so that two of them take b + a. */
+    private SewingPage.Step alternating(PieceShape.Wedge wedge) {
+        double base = inches(wedge.base().value());
+        double top = inches(wedge.top().value());
+        double lean = (base - top) / 2;
+        double pitch = (base + top) / 2;
+        Sheet strip = new Sheet(base + (WEDGES - 1) * pitch, inches(wedge.height().value()));
+        for (int i = 0; i <= WEDGES; i++) {
+            boolean rises = i % 2 == 0;
+            double below = i * pitch + (rises ? 0 : lean);
+            strip.cut(below, below + (rises ? lean : -lean));
+        }
+        return strip.step();
+    }
+
+    private SewingPage.Step slashed() {
+        Sheet sheet = new Sheet(width(0), height(0));
+        made.slashes().forEach(slash -> sheet.cut(inches(slash.below().cutOffToTick()), inches(slash.above().cutOffToTick())));
         return sheet.step();
     }
 
@@ -137,6 +196,11 @@ final class StepDrawings {
         Sheet laid(double x, double y, double side) {
             laid.add("M" + text(x) + " " + text(y) + "h" + text(side) + "v" + text(side) + "h" + text(-side) + "Z");
             return this;
+        }
+
+        /** From its lower edge to its upper. */
+        void cut(double below, double above) {
+            cuts.add(line(below, height, above, 0));
         }
 
         Sheet cutRising() {

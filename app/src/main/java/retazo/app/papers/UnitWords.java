@@ -33,10 +33,17 @@ import retazo.core.quilt.plan.MadeUnit;
 final class UnitWords {
 
     private final KitWork work;
+    private final Length step;
     private final Words words;
 
-    UnitWords(KitWork work, Words words) {
+    /**
+     * The words of one kit.
+     *
+     * @param step to which lengths are read off a ruler
+     */
+    UnitWords(KitWork work, Length step, Words words) {
         this.work = work;
+        this.step = step;
         this.words = words;
     }
 
@@ -51,7 +58,7 @@ final class UnitWords {
                 .filter(part -> !part.isEmpty()).collect(Collectors.joining(", "));
         return Optional.of(new SewingPage.Unit(
                 name, FractionText.of(takes(made)), FractionText.of(how(made, kind)), FractionText.of(measure(made, kind)),
-                StepDrawings.of(made), drawn(made, number)));
+                StepDrawings.of(made, work.kit()::isOneWay), drawn(made, number)));
     }
 
     private String method(MadeUnit made) {
@@ -93,7 +100,11 @@ final class UnitWords {
                 kind == UnitKind.HOURGLASS ? made.cut().sewn().map(sewn -> sewn.width().value()).orElse(Length.ZERO) : Length.ZERO);
         String told = words.text("make." + kind.code() + "." + made.unit().unit().spec().method().code(),
                 arguments.subList(0, 5).toArray());
-        return kind == UnitKind.CLIPPED ? told + " " + corners(made) : told;
+        return switch (kind) {
+            case CLIPPED -> told + " " + corners(made);
+            case SLASHED -> told + " " + slashes(made);
+            default -> told;
+        };
     }
 
     /** The corners in the order in which they are sewn, of each arrangement. */
@@ -103,6 +114,11 @@ final class UnitWords {
                         .map(part -> words.text("make.corner", letter(part), words.text("corner." + part.place())))
                         .collect(Collectors.joining(", ")))
                 .map(corners -> words.text("make.corners", corners)).distinct().collect(Collectors.joining(" "));
+    }
+
+    private String slashes(MadeUnit made) {
+        return words.text("make.slashes", words.list(made.slashes().stream()
+                .map(slash -> words.text("make.slash", slash.below().onRuler(step), slash.above().onRuler(step))).toList()), made.seam());
     }
 
     private String letter(UnitPart part) {

@@ -135,6 +135,15 @@ public final class ExactLength implements Quantity {
         return new Length(steps.multiply(BigInteger.valueOf(step.ticks())).longValueExact());
     }
 
+    /**
+     * The nearest whole multiple of a step, as it is read off a ruler.
+     *
+     * @param step above zero
+     */
+    public Length onRuler(Length step) {
+        return minus(of(step).dividedBy(2)).roundedUpTo(step);
+    }
+
     /** The nearest tick below, for a drawing. */
     public Length cutOffToTick() {
         return new Length(floor(BigInteger.ONE, denominator).longValueExact());

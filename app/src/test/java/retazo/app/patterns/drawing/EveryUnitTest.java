@@ -39,7 +39,8 @@ class EveryUnitTest {
             new Typed("strip-set A 1, B 2, A 1 @90", "4", "3"), new Typed("four-patch A, B, B, A", "4", "4"),
             new Typed("four-patch:strip-sets A, B, B, A", "4", "4"), new Typed("nine-patch A, B, A, B, C, B, A, B, A", "6", "6"),
             new Typed("nine-patch:strip-sets A, B, A, B, A, B, A, B, A", "6", "6"), new Typed("wedge A 1, B @180", "4", "5"),
-            new Typed("ring A, B, C", "12", "12"), new Typed("half-rectangle A, B @0m", "3", "6"),
+            new Typed("ring A, B, C", "12", "12"), new Typed("ring:blunt A, B", "12", "12"),
+            new Typed("half-rectangle A, B @0m", "3", "6"),
             new Typed("slashed A 1, B, C", "6", "4"), new Typed("templates A 4-per-strip:5:0:0:2:0:2:3:0:3, B 2:0:4:0:4:3:2:3", "4", "3"));
 
     static Stream<Typed> units() {

@@ -62,6 +62,11 @@ public sealed interface PieceShape {
         return Optional.empty();
     }
 
+    /** Itself, if it is a wedge. */
+    default Optional<Wedge> asWedge() {
+        return Optional.empty();
+    }
+
     /** What a template for it looks like, with seam allowances, from its top left corner; empty for what a ruler cuts. */
     default Optional<List<Point>> template() {
         return Optional.empty();
@@ -158,6 +163,11 @@ public sealed interface PieceShape {
         @Override
         public Figure<Length> across() {
             return base;
+        }
+
+        @Override
+        public Optional<Wedge> asWedge() {
+            return Optional.of(this);
         }
 
         @Override

@@ -49,6 +49,32 @@ public record Slashed(List<RoleKey> parts, Length lean) implements CutUnit {
         return new UnitSpec(UnitKind.SLASHED, UnitMethod.ONLY, specs);
     }
 
+    /** Where a cut meets the lower and the upper edge of the rectangle, from its left edge. */
+    public record Slash(ExactLength below, ExactLength above) {
+    }
+
+    /**
+     * The cuts through the rectangle as it is cut, from the left.
+     *
+     * <p>Of n parts the i-th cut crosses the middle at s + i·W ÷ n + (2i − 1)·s ÷ cos θ: the outer seam, i parts, and of the seams square
+     * to a cut one side of its own and both sides of those before it. Over the height with its seams it leans d(H + 2s) ÷ H, half of that
+     * to either side of the middle. So W = 6, H = 4, d = 3, n = 3 at ¼: 0.25 + 2 + 0.3125 = 2 9⁄16, from ⅞ to 4¼.
+     *
+     * @param size finished
+     */
+    public List<Slash> slashes(FinishedSize size, Length seam) {
+        RightTriangle slope = new RightTriangle(lean.times(2), size.height().times(2));
+        ExactLength square = slope.along(seam);
+        ExactLength half = ExactLength.of(lean).dividedBy(2).plus(slope.lean(seam));
+        List<Slash> slashes = new ArrayList<>();
+        for (int i = 1; i < parts.size(); i++) {
+            ExactLength middle = ExactLength.of(seam).plus(ExactLength.of(size.width().times(i)).dividedBy(parts.size()))
+                    .plus(square.times(2L * i - 1));
+            slashes.add(new Slash(middle.minus(half), middle.plus(half)));
+        }
+        return slashes;
+    }
+
     /** Half a cut's lean must stay inside the outer parts. */
     @Override
     public Optional<Problem> problem(FinishedSize size) {

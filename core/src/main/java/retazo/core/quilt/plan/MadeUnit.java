@@ -11,6 +11,7 @@ import retazo.core.block.shape.UnitCut;
 import retazo.core.block.spec.UnitKind;
 import retazo.core.block.unit.CutUnit;
 import retazo.core.block.unit.SizedUnit;
+import retazo.core.block.unit.Slashed;
 import retazo.core.explain.Figure;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -48,6 +49,15 @@ public record MadeUnit(SizedUnit unit, Map<CutUnit, Figure<Count>> arrangements,
     /** One of them as it is sewn, from the top left corner of its finished size. */
     public List<DrawnPatch> drawn(CutUnit arrangement) {
         return new Orientation(Turn.NONE, unit.mirrored()).lay(arrangement.draw(unit.size()), unit.size());
+    }
+
+    /** The cuts of a slashed rectangle in their order from its left edge; none for all else. A mirrored one leans the other way. */
+    public List<Slashed.Slash> slashes() {
+        if (!(unit.unit() instanceof Slashed slashed)) {
+            return List.of();
+        }
+        List<Slashed.Slash> upright = slashed.slashes(unit.size(), seam);
+        return unit.mirrored() ? upright.stream().map(slash -> new Slashed.Slash(slash.above(), slash.below())).toList() : upright;
     }
 
     /** How wide a strip of a set is cut that finishes so wide: 2s more. */
