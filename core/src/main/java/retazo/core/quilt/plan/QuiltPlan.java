@@ -76,8 +76,8 @@ public record QuiltPlan(
     }
 
     /**
-     * The labels of the pieces that one of a unit is cut with: {@code A1}; {@code A1} and {@code A4} where a print keeps its direction and
-     * some of the units lie on their side.
+     * The labels of the pieces that one of a unit is cut with: {@code A1}; {@code A1} and {@code A4} where a print keeps its direction
+     * and some of the units lie on their side.
      */
     public List<String> labels(MadeUnit made, CutPiece piece) {
         Set<CutSize> sizes = Stream.concat(Stream.of(piece.shape()), piece.shape().asRectangle().stream().map(PieceShape.Rectangle::turned))
@@ -94,17 +94,24 @@ public record QuiltPlan(
         return StandingPair.among(pieces, roles);
     }
 
-    /** What of the prints of some roles cannot stand upright; told at the label of a piece. */
+    /**
+     * What of the prints of some roles cannot stand upright; told at the label of a piece, what is cut again on the diagonal once for
+     * all.
+     */
     public List<Problem> lyingAgainstPrint(Collection<RoleKey> roles) {
         Set<String> labels = pieces.stream().filter(piece -> roles.contains(piece.role())).map(PieceNeed::label)
                 .collect(Collectors.toSet());
-        return warnings.stream().filter(warning -> warning.code().startsWith(UprightPieces.TOLD) && labels.contains(warning.place()))
-                .toList();
+        List<Problem> told = warnings.stream()
+                .filter(warning -> warning.code().startsWith(UprightPieces.TOLD) && labels.contains(warning.place())).toList();
+        String bothWays = told.stream().filter(UprightPieces::isBothWays).map(Problem::place).collect(Collectors.joining(", "));
+        return Stream.concat(
+                Stream.of(bothWays).filter(found -> !found.isEmpty()).map(UprightPieces::bothWays),
+                told.stream().filter(warning -> !UprightPieces.isBothWays(warning))).toList();
     }
 
     /**
-     * The same plan for cloth whose prints keep their direction: pieces are cut the way they will lie, and what cannot be is told among the
-     * warnings. Done twice it is the same.
+     * The same plan for cloth whose prints keep their direction: pieces are cut the way they will lie, and what cannot be is told among
+     * the warnings. Done twice it is the same.
      *
      * @param prints what is printed on the cloth of each role
      */

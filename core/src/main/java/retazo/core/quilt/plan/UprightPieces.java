@@ -36,6 +36,7 @@ final class UprightPieces {
 
     /** How the codes of what is told begin. */
     static final String TOLD = "direction.";
+    private static final String BOTH_WAYS = TOLD + "both-ways";
 
     private static final Count NONE = new Count(0);
 
@@ -157,11 +158,20 @@ final class UprightPieces {
         boolean bothWays = need.units().stream().anyMatch(use -> effect(use.unit().unit().spec()) == OneWayEffect.LIES_BOTH_WAYS)
                 || need.shape().asRectangle().filter(shape -> shape.subcut() != Subcut.NONE).isPresent();
         if (bothWays) {
-            problems.add(Problem.at(need.label(), TOLD + "both-ways", need.label()));
+            problems.add(bothWays(need.label()));
         } else if (need.shape().asRectangle().isEmpty() && sideways(need, print) > 0) {
             problems.add(Problem.at(
                     need.label(), TOLD + "sideways", need.label(), sideways(need, print), need.count().value().value()));
         }
+    }
+
+    /** Triangles of these pieces lie both ways. */
+    static Problem bothWays(String labels) {
+        return Problem.at(labels, BOTH_WAYS, labels);
+    }
+
+    static boolean isBothWays(Problem problem) {
+        return problem.code().equals(BOTH_WAYS);
     }
 
     private static OneWayEffect effect(UnitSpec spec) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
@@ -254,6 +255,8 @@ class UprightTest {
 
         assertThat(plan.warnings()).extracting(Problem::code).containsOnly("direction.both-ways");
         assertThat(plan.warnings()).extracting(Problem::place).allMatch(place -> place.startsWith("B"));
+        assertThat(plan.lyingAgainstPrint(List.of(QuiltSamples.LANTERN))).singleElement().extracting(Problem::place)
+                .isEqualTo(plan.warnings().stream().map(Problem::place).collect(Collectors.joining(", ")));
     }
 
     /**
