@@ -54,6 +54,11 @@ record SewingPage(
      */
     record Step(String width, String height, String laid, String seams, String sewn, String cuts) {
 
+        /** Whether it is so much wider than high that it needs more room to be seen. */
+        public boolean isWide() {
+            return new BigDecimal(width).compareTo(new BigDecimal(height).multiply(new BigDecimal(4))) > 0;
+        }
+
         /** With room for the lines at its edges. */
         public String viewBox() {
             BigDecimal edge = new BigDecimal("0.2");
