@@ -144,6 +144,9 @@ record CuttingPage(Kit kit, SewingPage sewing, QuiltPicture quilt, String finish
                         fabric.print().liesAcross())),
                 work.plan().standingPairs(need.roles()).stream()
                         .map(pair -> words.text("paper.standing-pair", pair.standing(), pair.lying())),
+                Stream.of(work.plan().pointing(need.roles()))
+                        .filter(pointing -> upright && fabric.print().isOneWay() && !pointing.isEmpty())
+                        .map(pointing -> words.text("paper.pointing", words.list(pointing))),
                 work.lyingAgainstPrint(fabric.code()).stream().map(words::of)).flatMap(told -> told).toList();
     }
 

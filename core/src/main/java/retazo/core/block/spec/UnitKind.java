@@ -37,7 +37,7 @@ public enum UnitKind {
     NINE_PATCH("nine-patch", Traits.of(BiasEdges.NONE, OneWayEffect.CUT_AS_IT_LIES)
             .madeBy(UnitMethod.PATCHES, UnitMethod.STRIP_SETS)),
     WEDGE("wedge", Traits.of(BiasEdges.INSIDE, OneWayEffect.NOT_TURNED_ON_STRIP).needing(Tool.WEDGE_RULER)),
-    RING("ring", Traits.of(BiasEdges.INSIDE, OneWayEffect.NOT_TURNED_ON_STRIP)
+    RING("ring", Traits.of(BiasEdges.INSIDE, OneWayEffect.LIES_AROUND)
             .madeBy(UnitMethod.ONLY, UnitMethod.BLUNT)
             .needing(Tool.WEDGE_RULER)),
     HALF_RECTANGLE("half-rectangle", Traits.of(BiasEdges.INSIDE, OneWayEffect.LIES_BOTH_WAYS)

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import retazo.core.block.shape.CutPiece;
 import retazo.core.block.shape.CutSize;
 import retazo.core.block.shape.PieceShape;
+import retazo.core.block.spec.OneWayEffect;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
@@ -92,6 +93,12 @@ public record QuiltPlan(
     /** The pieces of some roles that only their print tells apart: of each pair the one stands in the quilt and the other lies. */
     public List<StandingPair> standingPairs(Collection<RoleKey> roles) {
         return StandingPair.among(pieces, roles);
+    }
+
+    /** The labels of pieces of some roles that have a head and a foot, so that where they point down they are cut pointing down. */
+    public List<String> pointing(Collection<RoleKey> roles) {
+        return pieces.stream().filter(piece -> roles.contains(piece.role()) && UprightPieces.isOf(piece, OneWayEffect.NOT_TURNED_ON_STRIP)
+                && piece.shape().asRectangle().isEmpty()).map(PieceNeed::label).toList();
     }
 
     /**

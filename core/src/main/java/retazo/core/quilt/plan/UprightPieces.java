@@ -11,7 +11,6 @@ import retazo.core.block.shape.CutSize;
 import retazo.core.block.shape.PieceShape;
 import retazo.core.block.shape.Subcut;
 import retazo.core.block.spec.OneWayEffect;
-import retazo.core.block.spec.UnitSpec;
 import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.explain.Arithmetic;
@@ -30,7 +29,7 @@ import retazo.core.quilt.setting.Use;
  * <p>A rectangle that lies on its side in the quilt is cut the other way round: a 3½ × 6½ patch of a print along the length comes from
  * strips 6½ high where it stands, and from strips 3½ high where it lies. Both are pieces of their own, with labels of their own, since
  * only the print tells them apart. Of a print across the width it is the other way round. What cannot be cut so (triangles of squares,
- * strips that are sewn together first, wedges, templates) is told.
+ * strips that are sewn together first, wedges and templates on their side, the wedges of a ring) is told.
  */
 final class UprightPieces {
 
@@ -155,11 +154,14 @@ final class UprightPieces {
     }
 
     private void tell(PieceNeed need, PrintKind print) {
-        boolean bothWays = need.units().stream().anyMatch(use -> effect(use.unit().unit().spec()) == OneWayEffect.LIES_BOTH_WAYS)
+        boolean rectangle = need.shape().asRectangle().isPresent();
+        boolean bothWays = isOf(need, OneWayEffect.LIES_BOTH_WAYS)
                 || need.shape().asRectangle().filter(shape -> shape.subcut() != Subcut.NONE).isPresent();
-        if (bothWays) {
+        if (!rectangle && isOf(need, OneWayEffect.LIES_AROUND)) {
+            problems.add(Problem.at(need.label(), TOLD + "around", need.label()));
+        } else if (bothWays) {
             problems.add(bothWays(need.label()));
-        } else if (need.shape().asRectangle().isEmpty() && sideways(need, print) > 0) {
+        } else if (!rectangle && sideways(need, print) > 0) {
             problems.add(Problem.at(
                     need.label(), TOLD + "sideways", need.label(), sideways(need, print), need.count().value().value()));
         }
@@ -174,8 +176,9 @@ final class UprightPieces {
         return problem.code().equals(BOTH_WAYS);
     }
 
-    private static OneWayEffect effect(UnitSpec spec) {
-        return spec.kind().oneWay(spec.method());
+    /** Whether a piece is for a unit of which a print makes this. */
+    static boolean isOf(PieceNeed need, OneWayEffect effect) {
+        return need.units().stream().map(use -> use.unit().unit().spec()).anyMatch(spec -> spec.kind().oneWay(spec.method()) == effect);
     }
 
     /** Roles whose blocks or long strips lie at a slant. */

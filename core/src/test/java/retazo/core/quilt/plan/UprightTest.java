@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -21,7 +21,10 @@ import retazo.core.block.Cell;
 import retazo.core.block.SewnUnit;
 import retazo.core.block.shape.Orientation;
 import retazo.core.block.shape.Turn;
+import retazo.core.block.unit.CutUnit;
 import retazo.core.block.unit.Patch;
+import retazo.core.block.unit.Ring;
+import retazo.core.block.unit.Wedge;
 import retazo.core.cloth.BackingSeams;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.PrintKind;
@@ -203,6 +206,33 @@ class UprightTest {
         Need need = need(design(EVERY_OTHER, fence(), 4, 4), QuiltSamples.QUAY, print, ShopPractice.customary());
 
         assertThat(need.exact().orElseThrow().value()).isEqualTo(inches(exact));
+    }
+
+    /**
+     * A ring reads outward, and nothing can help; the print of a wedge stands where it points up, and where it points down it is cut so.
+     */
+    @Test
+    void the_print_goes_around_with_a_ring_and_points_with_a_wedge() {
+        Block ring = whole(new Ring(List.of(QuiltSamples.LANTERN), QuiltSamples.QUAY, false));
+        Block wedge = whole(new Wedge(QuiltSamples.LANTERN, Length.ofInches(1), QuiltSamples.QUAY));
+        List<RoleKey> lantern = List.of(QuiltSamples.LANTERN);
+
+        QuiltPlan around = oneWay(plan(design(EVERY_OTHER, ring, 4, 4)));
+        QuiltPlan pointing = oneWay(plan(design(EVERY_OTHER, wedge, 4, 4)));
+
+        assertThat(around.lyingAgainstPrint(lantern)).extracting(Problem::code).containsExactly("direction.around");
+        assertThat(around.pointing(lantern)).isEmpty();
+        assertThat(pointing.pointing(lantern)).isEqualTo(
+                pointing.pieces().stream().filter(piece -> lantern.contains(piece.role())).map(PieceNeed::label).toList()).isNotEmpty();
+    }
+
+    private static Block whole(CutUnit unit) {
+        return Block.of(
+                List.of(Length.ofInches(12)), List.of(Length.ofInches(12)), List.of(Cell.at(0, 0, unit, Orientation.UPRIGHT)));
+    }
+
+    private static QuiltPlan oneWay(QuiltPlan plan) {
+        return plan.upright(role -> role.equals(QuiltSamples.LANTERN) ? PrintKind.ONE_WAY : PrintKind.ALL_OVER);
     }
 
     /** 10 pieces 8½ wide, 4 to a width of 40: stretches of 4, 4 and 2. */
