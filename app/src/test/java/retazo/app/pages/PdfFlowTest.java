@@ -72,6 +72,8 @@ class PdfFlowTest {
 
             designer.press("Use table 1 as a size table");
             page.getByLabel("Name of the pattern").fill(name);
+            designer.press("Keep this pattern");
+            awaited(page.locator("body")).containsText("2 things to mend");
             page.locator("[name=whose][value=ours]").check();
             designer.press("Keep this pattern");
             awaited(page.locator("#fault-compared")).containsText("Compare each cell with the paper");

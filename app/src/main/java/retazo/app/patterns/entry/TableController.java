@@ -2,7 +2,6 @@ package retazo.app.patterns.entry;
 
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -53,7 +52,7 @@ class TableController {
     String add(
             TableForm form, @ModelAttribute("designed") DesignerForm designed, @ModelAttribute("reading") ReadForm reading,
             @AuthenticationPrincipal SignedIn person, Model model) {
-        return save(form, reading, Optional.empty(), model, draft -> designed.of(draft.content(), draft.problems())
+        return save(form, Optional.empty(), model, draft -> designed.of(draft.content(), reading.and(draft.problems()))
                 .then(content -> patterns.add(content, person.personId())));
     }
 
@@ -67,7 +66,7 @@ class TableController {
     String change(
             @PathVariable long id, TableForm form, @ModelAttribute("reading") ReadForm reading, @AuthenticationPrincipal SignedIn person,
             Model model) {
-        return save(form, reading, Optional.of(patterns.newestOf(id)), model, draft -> Outcome.of(draft.content(), draft.problems())
+        return save(form, Optional.of(patterns.newestOf(id)), model, draft -> reading.of(draft.content(), draft.problems())
                 .then(content -> patterns.change(id, form.version(), content, person.personId())));
     }
 
@@ -86,13 +85,8 @@ class TableController {
     }
 
     private String save(
-            TableForm form, ReadForm reading, Optional<PatternVersion> before, Model model,
-            Function<TableDraft, Outcome<PatternVersion>> keep) {
-        TableDraft draft = TableDraft.of(form, before);
-        Outcome<PatternVersion> kept = reading.problems().isEmpty()
-                ? keep.apply(draft)
-                : Outcome.refused(Stream.concat(draft.problems().stream(), reading.problems().stream()).toList());
-        return kept.match(
+            TableForm form, Optional<PatternVersion> before, Model model, Function<TableDraft, Outcome<PatternVersion>> keep) {
+        return keep.apply(TableDraft.of(form, before)).match(
                 pattern -> "redirect:/patterns/" + pattern.patternId() + "/sizes",
                 problems -> showForm(model, form, before, Faults.of(problems, words)));
     }

@@ -1,7 +1,10 @@
 package retazo.app.patterns.rows;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
 
 /**
@@ -22,8 +25,18 @@ public record ReadForm(@Nullable String read, @Nullable String compared) {
         return compared != null && !compared.isEmpty();
     }
 
-    /** What stands against keeping it. */
-    public List<Problem> problems() {
-        return isFromPdf() && !isCompared() ? List.of(Problem.at("compared", "pdf.not-compared")) : List.of();
+    /** What is wrong with the grid, and what stands against keeping it. */
+    public List<Problem> and(List<Problem> problems) {
+        List<Problem> all = new ArrayList<>(problems);
+        if (isFromPdf() && !isCompared()) {
+            all.add(Problem.at("compared", "pdf.not-compared"));
+        }
+        return all;
+    }
+
+    /** What was read of the grid, or all that stands against keeping it. */
+    public <T> Outcome<T> of(Optional<T> content, List<Problem> problems) {
+        List<Problem> all = and(problems);
+        return all.isEmpty() ? Outcome.of(content, all) : Outcome.refused(all);
     }
 }
