@@ -154,7 +154,7 @@ final class SewingPages {
     private String pieced(PiecedBorder border) {
         return words.text(
                 "make.border.pieced", border.number(), border.name(), border.across().value().value(),
-                border.down().value().value(), border.cornerName(), border.corner().isPresent());
+                border.down().value().value(), border.cornerName().orElse(""), border.corner().isPresent());
     }
 
     private String longPieces(LongPieces pieces, Drawing drawing) {

@@ -110,7 +110,7 @@ record CompositionPlan(
                 LayoutRequest at = request.layout().named(request.layout().key() + ".border" + border.number());
                 Figure<Length> length = at.given("unit", "border.unit", kind.block().finishedWidth());
                 return new PiecedBorder(
-                        border.number(), request.name() + "border" + border.number(), kind,
+                        border.number(), request.name(), kind,
                         Arithmetic.wholeTimes(at.key() + ".unitsAcross", Label.of("border.unitsAcross"), border.inside().width(), length),
                         Arithmetic.wholeTimes(at.key() + ".unitsDown", Label.of("border.unitsDown"), border.inside().height(), length),
                         of.corner().map(request.drawing()::kind));
@@ -131,7 +131,8 @@ record CompositionPlan(
                             List.of(across, down)),
                     down.value()));
             border.corner().ifPresent(corner -> blocks.add(new BlockCount(
-                    corner, border.cornerName(), at.ofAll("cornerBlocks", "border.corners", 4), new Count(2L * at.copies()))));
+                    corner, border.cornerName().orElseThrow(), at.ofAll("cornerBlocks", "border.corners", 4),
+                    new Count(2L * at.copies()))));
             return blocks;
         }
 

@@ -81,8 +81,8 @@ class PiecedBorderTest {
             assertThat(border.down().value()).isEqualTo(new Count(21));
         });
         assertThat(plan.blocks()).extracting(BlockCount::name, count -> count.count().value(), BlockCount::turned).containsExactly(
-                tuple("wake", new Count(20), new Count(0)), tuple("border2", new Count(76), new Count(42)),
-                tuple("border2-corner", new Count(4), new Count(2)));
+                tuple("wake", new Count(20), new Count(0)), tuple("tooth-border2", new Count(76), new Count(42)),
+                tuple("post-corner2", new Count(4), new Count(2)));
         assertThat(plan.units()).filteredOn(unit -> unit.unit().unit().roles().equals(List.of(QuiltSamples.FOG, QuiltSamples.LANTERN))
                 || unit.unit().unit().roles().equals(List.of(QuiltSamples.LANTERN, QuiltSamples.FOG)))
                 .singleElement().satisfies(unit -> {
