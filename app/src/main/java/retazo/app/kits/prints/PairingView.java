@@ -97,7 +97,7 @@ public record PairingView(
                         bundle.good().name(), bundle.good().id(), Kit.ink(bundle.good()), bundle.rule().isPresent(),
                         !bundle.prints().isEmpty()),
                 answer(bundle, plan, words), plan.isPresent(),
-                plan.map(prints -> prints.parts().stream().map(part -> part(part, words)).toList()).orElse(List.of()),
+                plan.map(prints -> prints.parts().stream().map(part -> part(part, words)).distinct().toList()).orElse(List.of()),
                 bundle.prints().isEmpty() ? List.of() : list, notes(bundle, words), bundle.singles(), asked);
     }
 
