@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.fabrics.Motif;
@@ -124,14 +125,20 @@ public record Samples(TestShop.Shop shop) {
 
     /** A pattern known by its cut list alone: so many pieces of one size, all of role A, at the size "lap". */
     public PatternVersion cutListPattern(PatternAbout about, String form, int count) {
-        RoleKey reed = new RoleKey("reed");
+        return cutListPattern(about, form, count, List.of(new RoleKey("reed")));
+    }
+
+    /** The same with so many pieces of each of some roles. */
+    public PatternVersion cutListPattern(PatternAbout about, String form, int count, List<RoleKey> roles) {
         CutList list = new CutList(
                 List.of(),
-                List.of(new CutList.Line(
-                        reed, Use.BLOCKS, CutForm.read(form).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")),
+                roles.stream().map(role -> new CutList.Line(
+                        role, Use.BLOCKS, CutForm.read(form).orElseThrow(), new CutCount.PerQuilt(count), Optional.empty(), "")).toList(),
                 Optional.empty(), Optional.empty());
         QuiltDesign design = new QuiltDesign(
-                List.of(Role.of(reed, "A", "reed")), List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())),
+                IntStream.range(0, roles.size())
+                        .mapToObj(at -> Role.of(roles.get(at), String.valueOf((char) ('A' + at)), roles.get(at).value())).toList(),
+                List.of(new QuiltSize.Printed(new SizeKey("lap"), "Lap", Optional.empty())),
                 Optional.empty(),
                 Optional.of(list), Optional.empty(), Way.CUT_LIST, Map.of());
         return done(bean(PatternService.class).add(new PatternContent(unique("Long reeds "), about, design), 1));

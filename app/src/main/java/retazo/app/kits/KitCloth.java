@@ -56,8 +56,10 @@ public record KitCloth(Kit kit, ShopPractice practice, FabricService fabrics, Ma
      * The exact length that gives the sheets off a bolt; empty where its cloth is too narrow, or where its role takes no precut any more.
      */
     Optional<Figure<Length>> topUp(KitTopUp topUp) {
+        PrintKind print = topUp.fabric().print();
         return Optional.ofNullable(kit.goods().get(topUp.role())).flatMap(good -> topUp.sheets(good).exact(
-                kit.size().key() + ".topUp." + topUp.fabric().code(), cloth(topUp.fabric()).usableWidth(),
+                kit.size().key() + ".topUp." + topUp.fabric().code(), kit.inKit(good).upright() ? print : print.anyWay(),
+                cloth(topUp.fabric()).usableWidth(),
                 practice.figure(PracticeMeasure.SQUARING)));
     }
 

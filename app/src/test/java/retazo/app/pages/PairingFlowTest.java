@@ -17,11 +17,13 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitService;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.NewKits;
 import retazo.app.kits.possible.PossibleKits;
+import retazo.app.kits.sources.KitTopUp;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.runs.book.Bag;
@@ -39,6 +41,7 @@ import retazo.core.kit.Contents;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.prints.PrintValue;
 
 /** The prints of a bundle from the table where it lies open to the packer's bag. */
 @Tag("slow")
@@ -156,6 +159,55 @@ class PairingFlowTest {
         Samples.done(samples.bean(KitService.class).take(
                 kit, samples.bean(KitBook.class).kit(kit).sources().withoutTopUp(fog.id())));
         assertThat(picked(kit)).containsEntry(roll.code(), new Count(2));
+    }
+
+    /** A bag takes one length of a fabric, so a fabric that completes one roll is not taken away from it by another. */
+    @Test
+    void a_fabric_completes_the_packs_of_one_precut_only() throws Exception {
+        RoleKey reed = new RoleKey("reed");
+        RoleKey fog = new RoleKey("fog");
+        Map<RoleKey, Good> rolls = Map.of(reed, roll(), fog, roll());
+        Fabric cloth = samples.fabric();
+        long kit = Samples.done(samples.bean(KitService.class).add(new NewKits(
+                samples.cutListPattern(PatternAbout.OWN, "38 x 2 1/2", 42, List.of(reed, fog)), List.of("lap"), "plain", Map.of(), rolls,
+                new Contents(false, false)))).get(0);
+        Client designer = Client.of(shop, "idris");
+        assertThat(designer.post("/kits/" + kit + "/pairing/off-bolt", offBolt(reed, rolls, "no such cloth")).body())
+                .contains("No fabric of the shop is called no such cloth");
+        designer.post("/kits/" + kit + "/pairing/off-bolt", offBolt(reed, rolls, cloth.code()));
+
+        assertThat(designer.post("/kits/" + kit + "/pairing/off-bolt", offBolt(fog, rolls, cloth.code())).body())
+                .contains("completes other packs of this kit already");
+
+        assertThat(samples.bean(KitBook.class).kit(kit).sources().topUps()).singleElement()
+                .satisfies(topUp -> assertThat(topUp.role()).isEqualTo(reed));
+        assertThat(picked(kit)).containsEntry(rolls.get(reed).code(), Count.ONE).containsEntry(rolls.get(fog).code(), new Count(2));
+    }
+
+    /** What stands beside a pack goes with it, where its role is cut from cloth again. */
+    @Test
+    void whole_cloth_again_is_without_what_completed_the_packs() {
+        RoleKey reed = new RoleKey("reed");
+        Fabric own = samples.fabric();
+        KitService kits = samples.bean(KitService.class);
+        long kit = samples.cutListKit(samples.cutListPattern(PatternAbout.OWN, "38 x 2 1/2", 42), own);
+        Kit topped = Samples.done(kits.take(kit, samples.bean(KitBook.class).kit(kit).sources().with(reed, roll())
+                .with(new KitTopUp(reed, samples.fabric(), PrintValue.MEDIUM, 2))));
+        assertThat(lengths(kit)).hasSize(1).doesNotContainKey(own.code());
+
+        Samples.done(kits.take(kit, topped.layingWhole(own).sources()));
+
+        assertThat(lengths(kit)).containsOnlyKeys(own.code());
+        assertThat(picked(kit)).isEmpty();
+    }
+
+    private Good roll() {
+        return Samples.done(samples.bean(GoodService.class).add(
+                NewGood.precut(Samples.unique("ROLL"), Samples.unique("Tide strips "), PrecutKind.STRIP_ROLL, 40, "#4f7f86")));
+    }
+
+    private static Map<String, String> offBolt(RoleKey role, Map<RoleKey, Good> rolls, String cloth) {
+        return Map.of("role", role.value(), "good", Long.toString(rolls.get(role).id()), "cloth", cloth, "value", "MEDIUM", "count", "2");
     }
 
     private Map<String, Length> lengths(long kit) {

@@ -3,6 +3,7 @@ package retazo.core.precut;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.SheetSize;
 import retazo.core.explain.Arithmetic;
 import retazo.core.explain.Figure;
@@ -25,11 +26,15 @@ public record SheetsOffBolt(SheetSize size, Count sheets) {
 
     /**
      * The length that gives them: ⌈sheets ÷ ⌊U ÷ across⌋⌉ rows, each as high as a sheet, and squaring once; the shorter of both ways
-     * round. Three strips of 40 × 2½ on 40 in are 7½ in, nine squares of 5 in are 2 rows, 10 in. Empty where the cloth is too narrow for
-     * one.
+     * round, or the one in which a print that keeps its direction reads up the shorter side of a sheet, as in a pack. Three strips of
+     * 40 × 2½ on 40 in are 7½ in, nine squares of 5 in are 2 rows, 10 in. Empty where the cloth is too narrow for one.
+     *
+     * @param print of the cloth, as far as it matters to the sheets
      */
-    public Optional<Figure<Length>> exact(String key, Figure<Length> usableWidth, Figure<Length> squaring) {
-        return Stream.of(new Lie(size.length(), size.width()), new Lie(size.width(), size.length()))
+    public Optional<Figure<Length>> exact(String key, PrintKind print, Figure<Length> usableWidth, Figure<Length> squaring) {
+        Lie along = new Lie(size.length(), size.width());
+        Lie across = new Lie(size.width(), size.length());
+        return (print.mayTurn() ? Stream.of(along, across) : Stream.of(print.liesAcross() ? across : along))
                 .filter(lie -> !lie.across().isLongerThan(usableWidth.value()))
                 .map(lie -> exact(key, lie, usableWidth, squaring))
                 .min(Comparator.comparing(Figure::value));

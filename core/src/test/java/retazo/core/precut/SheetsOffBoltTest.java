@@ -9,6 +9,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.PrintKind;
 import retazo.core.cloth.SheetSize;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
@@ -45,6 +46,18 @@ class SheetsOffBoltTest {
         assertThat(exact(kind, 1, Length.ofInches(width))).isEmpty();
     }
 
+    /**
+     * A quarter of 20½ × 17½ whose print reads up its short side lies with its long side across cloth whose print runs along: three are 3
+     * rows, 52½; of a print across the cloth it lies the other way round, two side by side: 2 rows of 20½. Strips of 40 × 2½ of a print
+     * across the cloth run along it.
+     */
+    @ParameterizedTest
+    @CsvSource({"FAT_QUARTER, ONE_WAY, 53 1/2", "FAT_QUARTER, ONE_WAY_ACROSS, 42", "STRIP_ROLL, STRIPE, 8 1/2",
+            "STRIP_ROLL, ONE_WAY_ACROSS, 41"})
+    void sheets_of_a_print_that_keeps_its_direction_read_up_their_short_side(PrecutKind kind, PrintKind print, String exact) {
+        assertThat(exact(kind, 3, Length.ofInches(40), print)).contains(Length.parse(exact + " in"));
+    }
+
     /** What is cut never covers more than the cloth, and one sheet more never takes less. */
     @Property(tries = 200)
     void the_cloth_holds_them(@ForAll @IntRange(min = 1, max = 60) int sheets, @ForAll @IntRange(min = 20, max = 60) int width) {
@@ -63,7 +76,11 @@ class SheetsOffBoltTest {
     }
 
     private static Optional<Length> exact(PrecutKind kind, int sheets, Length width) {
-        return new SheetsOffBolt(kind.cautious().orElseThrow(), new Count(sheets)).exact("test", figure(width), INCH)
+        return exact(kind, sheets, width, PrintKind.ALL_OVER);
+    }
+
+    private static Optional<Length> exact(PrecutKind kind, int sheets, Length width, PrintKind print) {
+        return new SheetsOffBolt(kind.cautious().orElseThrow(), new Count(sheets)).exact("test", print, figure(width), INCH)
                 .map(Figure::value);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
@@ -111,7 +112,13 @@ public class KitPairings {
     /** Takes sheets off a bolt beside a bundle, or says what speaks against it. */
     @Transactional
     Outcome<Kit> take(long kitId, KitTopUp topUp) {
-        return change(kitId, sources -> sources.with(topUp));
+        Kit kit = book.kit(kitId);
+        boolean elsewhere = kit.sources().topUps().stream()
+                .anyMatch(other -> other.fabric().id() == topUp.fabric().id()
+                        && !Objects.equals(kit.goods().get(other.role()), kit.goods().get(topUp.role())));
+        return elsewhere
+                ? Outcome.refused(Problem.at("cloth", "kit.top-up-elsewhere", topUp.fabric().name()))
+                : kits.take(kitId, kit.sources().with(topUp));
     }
 
     /** Does without the sheets off a fabric's bolts, or says why the kit cannot. */

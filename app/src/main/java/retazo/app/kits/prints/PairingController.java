@@ -27,6 +27,7 @@ import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.PrintRule;
+import retazo.core.measure.Problem;
 import retazo.core.prints.PrintValue;
 
 /** The prints of a kit: which of its precuts go together, and which go into which unit. */
@@ -103,13 +104,16 @@ class PairingController {
             RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
         int read = reader.number("sheets-off-bolt", count, 1, KitSingle.MOST);
-        Fabric fabric = fabrics.named(tried.text()).orElseThrow(() -> new NotFoundException("fabric", tried.text()));
+        Optional<Fabric> fabric = fabrics.named(tried.text());
+        if (fabric.isEmpty()) {
+            reader.add(Problem.at("cloth", "kit.no-such-cloth", tried.text()));
+        }
         Outcome<Kit> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
-                : pairings.take(id, new KitTopUp(new RoleKey(role), fabric, tried.lightness(), read));
+                : pairings.take(id, new KitTopUp(new RoleKey(role), fabric.orElseThrow(), tried.lightness(), read));
         return outcome.match(
                 kit -> {
-                    next.addFlashAttribute("done", words.text("done.off-bolt", fabric.name()));
+                    next.addFlashAttribute("done", words.text("done.off-bolt", fabric.orElseThrow().name()));
                     return "redirect:/kits/" + id + "/pairing";
                 },
                 problems -> show(id, formOfRole(id, role), tried, Faults.of(problems, words), model));

@@ -74,13 +74,15 @@ public record KitSources(
         return new KitSources(precuts, more, singles, topUps, notions, printRules);
     }
 
-    /** The whole cloth of one fabric again. */
+    /** The whole cloth of one fabric again, without what stood beside the packs of its roles. */
     public KitSources without(long fabricId, Set<RoleKey> roles) {
         Map<RoleKey, Good> fewer = new HashMap<>(precuts);
         fewer.keySet().removeAll(roles);
         Map<Long, PrecutKind> whole = new HashMap<>(quarters);
         whole.remove(fabricId);
-        return new KitSources(fewer, whole, singles, topUps, notions, printRules);
+        return new KitSources(
+                fewer, whole, singles.stream().filter(single -> !roles.contains(single.role())).toList(),
+                topUps.stream().filter(topUp -> !roles.contains(topUp.role())).toList(), notions, printRules);
     }
 
     /** With so many of a notion in every bag, whatever it had of it before; none of it for 0. */

@@ -6,9 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Finds tables among the words of a page: neighbouring lines with a gap in them. Words stand in one cell unless a gap of more than two
- * blanks parts them; the line with most cells says where the columns are, and the cells of the others go to the column that they overlap
- * most, or stand nearest to. A line of one cell ends a table.
+ * Finds tables among the words of a page: neighbouring lines with a gap in them. Words stand in one cell unless a gap of more than one
+ * and a half blanks parts them; the line with most cells says where the columns are, and the cells of the others go to the column that
+ * they overlap most, or stand nearest to. A line of one cell ends a table.
  */
 final class TablesOfPage {
 
