@@ -3,13 +3,11 @@ package retazo.app.cloth;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.practice.MarginText;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.PracticeMeasure;
-import retazo.core.cloth.SellingSteps;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
@@ -35,23 +33,25 @@ public record ClothSettings(@Nullable String width, @Nullable String squaring, @
         return Typed.text(margin).isEmpty() ? stepped : stepped.with(MarginText.read("margin", margin, shop.sellingUnit(), reader));
     }
 
-    /** One step, or two with a comma between; with one the shop's second is left out. */
+    /** One step, or up to three with commas between; those of the shop that are not named are left out. */
     private ShopPractice stepped(ShopPractice shop, FieldReader reader) {
-        String[] typed = Typed.text(step).split("[,;]", 2);
-        if (typed[0].isBlank()) {
+        if (Typed.text(step).isBlank()) {
             return shop;
         }
-        ShopPractice first = with(shop, PracticeMeasure.SELLING_STEP, typed[0], "step", shop.sellingUnit(), reader)
-                .with(PracticeMeasure.OTHER_SELLING_STEP, Length.ZERO);
-        return typed.length < 2
-                ? first
-                : with(first, PracticeMeasure.OTHER_SELLING_STEP, typed[1], "step", shop.sellingUnit(), reader);
+        String[] typed = Typed.text(step).split("[,;]", PracticeMeasure.SELLING_STEPS.size());
+        ShopPractice stepped = shop;
+        for (PracticeMeasure measure : PracticeMeasure.SELLING_STEPS) {
+            int place = PracticeMeasure.SELLING_STEPS.indexOf(measure);
+            stepped = place < typed.length
+                    ? with(stepped, measure, typed[place], "step", shop.sellingUnit(), reader)
+                    : stepped.with(measure, Length.ZERO);
+        }
+        return stepped;
     }
 
     private static String steps(ShopPractice shop) {
-        SellingSteps steps = shop.sellingSteps();
-        return Stream.concat(Stream.of(steps.step()), steps.other().stream())
-                .map(one -> LengthParts.exactText(one.value(), shop.sellingUnit())).collect(Collectors.joining(", "));
+        return shop.sellingSteps().lengths().stream()
+                .map(step -> LengthParts.exactText(step, shop.sellingUnit())).collect(Collectors.joining(", "));
     }
 
     /** The usable width typed, if there is one that can be. */

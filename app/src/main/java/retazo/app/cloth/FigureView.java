@@ -24,6 +24,7 @@ public record FigureView(
     private static final String SIZES = "sizes.";
     private static final Pattern STRIP = Pattern.compile("\\.strip(\\d+)(?:\\.|$)");
     private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep", "practice.otherSellingStep",
+            "practice.thirdSellingStep",
             "cloth.step");
 
     public static FigureView of(Figure<?> figure, Words words, LengthUnit sellingUnit) {

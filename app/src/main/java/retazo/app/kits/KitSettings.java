@@ -87,7 +87,8 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
     public static KitSettings between(ShopPractice shop, ShopPractice wanted) {
         Map<PracticeMeasure, Length> measures = new EnumMap<>(PracticeMeasure.class);
         for (PracticeMeasure measure : List.of(
-                PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP)) {
+                PracticeMeasure.SQUARING, PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP,
+                PracticeMeasure.THIRD_SELLING_STEP)) {
             if (!shop.length(measure).equals(wanted.length(measure))) {
                 measures.put(measure, wanted.length(measure));
             }

@@ -85,7 +85,7 @@ public record PracticeForm(
     /** Steps and rests are thought of as cloth is sold, all else in inches. */
     private static LengthUnit unitOf(PracticeMeasure measure, LengthUnit sellingUnit) {
         return switch (measure) {
-            case SELLING_STEP, OTHER_SELLING_STEP, SHORTEST_REMNANT -> sellingUnit;
+            case SELLING_STEP, OTHER_SELLING_STEP, THIRD_SELLING_STEP, SHORTEST_REMNANT -> sellingUnit;
             default -> LengthUnit.INCH;
         };
     }

@@ -22,7 +22,8 @@ public enum PracticePart {
                     PracticeMeasure.BACKING_OVERAGE),
             (shop, tried) -> shop.with(tried.joins()).with(shop.lay().with(tried.lay().longStrips()))),
     SELLING(
-            List.of(PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP, PracticeMeasure.SHORTEST_REMNANT,
+            List.of(PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP, PracticeMeasure.THIRD_SELLING_STEP,
+                    PracticeMeasure.SHORTEST_REMNANT,
                     PracticeMeasure.NOTHING),
             (shop, tried) -> new ShopPractice(shop.measures(), tried.margin(), tried.sellingUnit(), shop.lay(), shop.joins())),
     FLOOR(

@@ -1,5 +1,7 @@
 package retazo.core.cloth;
 
+import java.util.List;
+
 import retazo.core.measure.Length;
 
 /** A length that a shop sets once for all its figures, with the least and the most that make sense. */
@@ -40,10 +42,15 @@ public enum PracticeMeasure {
     SELLING_STEP("sellingStep", Length.ofMillimetres(1), Length.ofYards(2, 1)),
     /** A second step in which lengths are sold, such as a third of a yard beside eighths; none by default. */
     OTHER_SELLING_STEP("otherSellingStep", Length.ZERO, Length.ofYards(2, 1)),
+    /** A third step in which lengths are sold; none by default. */
+    THIRD_SELLING_STEP("thirdSellingStep", Length.ZERO, Length.ofYards(2, 1)),
     /** A rest this long or longer can be sold: 1/2 yd by default. */
     SHORTEST_REMNANT("shortestRemnant", Length.ofInches(1), Length.ofYards(3, 1)),
     /** A rest up to this long counts as nothing left: 2 in by default. */
     NOTHING("nothing", Length.ZERO, Length.ofYards(1, 2));
+
+    /** The steps in which lengths are sold; all but the first may be zero, which is none. */
+    public static final List<PracticeMeasure> SELLING_STEPS = List.of(SELLING_STEP, OTHER_SELLING_STEP, THIRD_SELLING_STEP);
 
     private final String key;
     private final Length least;

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import retazo.core.explain.Figure;
 import retazo.core.explain.Label;
 import retazo.core.explain.Origin;
@@ -55,6 +54,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.BACKING_OVERAGE, Length.ofInches(4));
         measures.put(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 8));
         measures.put(PracticeMeasure.OTHER_SELLING_STEP, Length.ZERO);
+        measures.put(PracticeMeasure.THIRD_SELLING_STEP, Length.ZERO);
         measures.put(PracticeMeasure.SHORTEST_REMNANT, Length.ofYards(1, 2));
         measures.put(PracticeMeasure.NOTHING, Length.ofInches(2));
         return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD, LayPractice.CUSTOMARY, Joins.CUSTOMARY);
@@ -95,8 +95,7 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
     /** In which steps lengths are sold. */
     public SellingSteps sellingSteps() {
         return new SellingSteps(
-                figure(PracticeMeasure.SELLING_STEP),
-                Optional.of(figure(PracticeMeasure.OTHER_SELLING_STEP)).filter(other -> other.value().isPositive()));
+                PracticeMeasure.SELLING_STEPS.stream().map(this::figure).filter(step -> step.value().isPositive()).toList());
     }
 
     /** The length to sell: the exact one with the shop's margin, rounded up once. */

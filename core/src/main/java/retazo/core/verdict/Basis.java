@@ -1,11 +1,11 @@
 package retazo.core.verdict;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.SellingSteps;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.explain.Figure;
 import retazo.core.measure.Length;
 import retazo.core.quilt.setting.Use;
 
@@ -41,16 +41,16 @@ record Basis(
     /**
      * To which step, and whether to the nearest.
      *
-     * @param other a second step, of which the nearer above counts
+     * @param others further steps, of which the nearest above counts
      */
-    record Rounding(Length step, Optional<Length> other, boolean nearest) {
+    record Rounding(Length step, List<Length> others, boolean nearest) {
 
         static Rounding up(Length step) {
-            return new Rounding(step, Optional.empty(), false);
+            return new Rounding(step, List.of(), false);
         }
 
         static Rounding toNearest(Length step) {
-            return new Rounding(step, Optional.empty(), true);
+            return new Rounding(step, List.of(), true);
         }
 
         Length of(Length length) {
@@ -58,14 +58,14 @@ record Basis(
             if (nearest) {
                 return up.minus(length).times(2).isLongerThan(step) ? up.minus(step) : up;
             }
-            return other.map(length::roundedUpTo).filter(second -> second.isShorterThan(up)).orElse(up);
+            return others.stream().map(length::roundedUpTo).reduce(up, (one, other) -> other.isShorterThan(one) ? other : one);
         }
     }
 
     static Basis of(ShopPractice practice, SellingSteps steps) {
         return new Basis(
                 practice, true, Pieces.AS_THEY_ARE, Set.of(), Optional.empty(), new Margin.None(),
-                new Rounding(steps.step().value(), steps.other().map(Figure::value), false), Optional.empty());
+                new Rounding(steps.lengths().get(0), steps.lengths().subList(1, steps.lengths().size()), false), Optional.empty());
     }
 
     Basis with(ShopPractice other) {

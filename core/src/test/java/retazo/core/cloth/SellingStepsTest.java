@@ -26,6 +26,19 @@ class SellingStepsTest {
         assertThat(EIGHTHS_AND_THIRDS.sellingSteps().roundedUp(Length.parse(exact + " in"))).isEqualTo(Length.parse(sold + " in"));
     }
 
+    /** Quarters and thirds of a yard, and tenths of a metre, 3.937 in: what is not a whole number of inches is found as well. */
+    @ParameterizedTest
+    @CsvSource({"8, 9 in", "3 7/8, 10 cm", "10, 30 cm", "11 7/8, 12 in", "15, 40 cm", "19, 50 cm", "24, 24 in", "28, 80 cm"})
+    void of_three_steps_the_nearest_counts(String exact, String sold) {
+        SellingSteps three = ShopPractice.customary()
+                .with(PracticeMeasure.SELLING_STEP, Length.ofYards(1, 4))
+                .with(PracticeMeasure.OTHER_SELLING_STEP, Length.ofYards(1, 3))
+                .with(PracticeMeasure.THIRD_SELLING_STEP, Length.ofMillimetres(100))
+                .sellingSteps();
+
+        assertThat(three.roundedUp(Length.parse(exact + " in"))).isEqualTo(Length.parse(sold));
+    }
+
     /** 22 in and 5 % are 23.1: two thirds of a yard, where eighths alone are 27 in. */
     @ParameterizedTest
     @CsvSource({"22, 24, 27", "30, 31 1/2, 31 1/2", "34 1/4, 36, 36", "35, 40 1/2, 40 1/2", "45, 48, 49 1/2"})
