@@ -1,0 +1,8 @@
+package retazo.core.bolt;
+
+/** How a run presses, the most pressing first. */
+public enum Priority {
+    RUSH,
+    USUAL,
+    CAN_WAIT
+}
