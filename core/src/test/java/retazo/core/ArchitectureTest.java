@@ -62,7 +62,8 @@ class ArchitectureTest {
     @Test
     void the_core_uses_plain_java_only() {
         classes().should().onlyDependOnClassesThat()
-                .resideInAnyPackage("retazo.core..", "java.lang..", "java.util..", "java.math..", "org.jspecify..").check(CORE);
+                .resideInAnyPackage("retazo.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..")
+                .check(CORE);
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.Replanning;
+import retazo.app.runs.changes.ChangeWords;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
@@ -33,10 +34,14 @@ class CutController {
     private final Replanning replanning;
     private final OpenTickets tickets;
     private final TicketPages pages;
+    private final ChangeWords changes;
     private final PracticeService practice;
     private final Words words;
 
-    CutController(CutService cuts, Replanning replanning, OpenTickets tickets, TicketPages pages, PracticeService practice, Words words) {
+    CutController(
+            CutService cuts, Replanning replanning, OpenTickets tickets, TicketPages pages, ChangeWords changes, PracticeService practice,
+            Words words) {
+        this.changes = changes;
         this.cuts = cuts;
         this.replanning = replanning;
         this.tickets = tickets;
@@ -133,6 +138,7 @@ class CutController {
         TicketPage page = new TicketPage(pages.ticket(runId, boltId), asks, form, unit().symbol());
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
+        model.addAttribute("changed", changes.unreadOn(runId, boltId));
         model.addAttribute("faults", faults);
         return "cutting/ticket";
     }

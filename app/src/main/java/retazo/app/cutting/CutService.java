@@ -13,6 +13,8 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.changes.Cause;
+import retazo.app.runs.changes.Happened;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
@@ -131,7 +133,7 @@ public class CutService {
         return taken.match(
                 done -> {
                     CutResult kept = records.keep(cut, entry, real, CutRecordEntity.Outcome.SHORT);
-                    runs.askPlanAgain(cut.runId());
+                    runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.CUT_SHORT));
                     return kept;
                 },
                 problems -> undoAll(problems.get(0)));
@@ -161,7 +163,7 @@ public class CutService {
         return stock.cutOutFlaw(cut.boltId(), good, flaw, worthKeeping, entry).match(
                 done -> {
                     CutResult kept = records.keep(cut, entry, good, CutRecordEntity.Outcome.FLAW);
-                    runs.askPlanAgain(cut.runId());
+                    runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.FLAW));
                     return kept;
                 },
                 problems -> undoAll(problems.get(0)));
@@ -173,7 +175,7 @@ public class CutService {
         return once("measured", step, List.of(left), personId, entry -> {
             runs.lockForCutting(step.runId());
             stock.correct(step.boltId(), left, entry.noted("measured at run " + step.runId()));
-            runs.askPlanAgain(step.runId());
+            runs.askPlanAgain(step.runId(), Happened.on(step.boltId(), Cause.MEASURED));
             return new CutResult.Recorded();
         });
     }
@@ -202,7 +204,7 @@ public class CutService {
                     if (record.outcome() == CutRecordEntity.Outcome.GOOD) {
                         runs.markOpenAgain(record.plannedCutId());
                     }
-                    runs.askPlanAgain(runId);
+                    runs.askPlanAgain(runId, Happened.on(boltId, Cause.TAKEN_BACK));
                     return Outcome.done(runId);
                 },
                 Outcome::refused);

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
@@ -31,31 +32,45 @@ class ConfirmedBags {
     private final BagLeftOverRepository leftOvers;
     private final FrozenPackets packets;
     private final RunPlanning planning;
-    private final RunService service;
+    private final RunStates states;
 
     ConfirmedBags(
             BagRepository bags, BagLineRepository bagLines, BagPicks picks, BagLeftOverRepository leftOvers, FrozenPackets packets,
-            RunPlanning planning, RunService service) {
+            RunPlanning planning, RunStates states) {
         this.bags = bags;
         this.bagLines = bagLines;
         this.picks = picks;
         this.leftOvers = leftOvers;
         this.packets = packets;
         this.planning = planning;
-        this.service = service;
+        this.states = states;
     }
 
-    /** The bags that a plan builds, numbered in the order of their kits. */
+    /** The bags that a plan builds, numbered in the order of their kits after those that the run has. */
     void keep(RunEntity run, List<KitWork> works, BoltPlan plan) {
+        Map<RunBatches.LineKey, BagLineEntity> lineOf = keep(run, works, plan.built(), Optional.empty());
+        if (plan.cuts().isEmpty()) {
+            states.settle(run.id());
+            return;
+        }
+        planning.keep(new RunBatches(works).merged(plan.cuts(), lineOf), run.planVersion());
+    }
+
+    /** Bags whose cloth is still to be found; those that a taking is for know it. */
+    void keepWithoutCloth(RunEntity run, List<KitWork> works, List<Integer> counts, long takingId) {
+        keep(run, works, counts, Optional.of(takingId));
+    }
+
+    private Map<RunBatches.LineKey, BagLineEntity> keep(RunEntity run, List<KitWork> works, List<Integer> counts, Optional<Long> taking) {
         Map<RunBatches.LineKey, BagLineEntity> lineOf = new HashMap<>();
-        int number = 0;
+        int number = bags.findByRunIdOrderByNumberAsc(run.id()).stream().mapToInt(BagEntity::number).max().orElse(0);
         for (int group = 0; group < works.size(); group++) {
             KitWork work = works.get(group);
             Kit kit = work.kit();
             List<BagPacket> frozen = packets.of(work);
-            for (int bag = 0; bag < plan.built().get(group); bag++) {
+            for (int bag = 0; bag < counts.get(group); bag++) {
                 number++;
-                BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id()));
+                BagEntity entity = bags.save(BagEntity.of(run.id(), number, kit.id(), taking));
                 RunBatches.BagKey bagKey = new RunBatches.BagKey(group, bag);
                 for (int line = 0; line < work.bill().lines().size(); line++) {
                     int position = line + 1;
@@ -69,11 +84,7 @@ class ConfirmedBags {
             }
         }
         bagLines.flush();
-        if (plan.cuts().isEmpty()) {
-            service.settle(run.id());
-            return;
-        }
-        planning.keep(new RunBatches(works).merged(plan.cuts(), lineOf), run.planVersion());
+        return lineOf;
     }
 
     private BagLineEntity keepCut(BagEntity bag, int position, KitWork work, BillLine.Cut cut) {

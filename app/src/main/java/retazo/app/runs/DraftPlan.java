@@ -20,8 +20,9 @@ import retazo.core.bolt.Shortage;
  * @param whole      whether all that is asked can be made
  * @param shortages  fabrics that limit
  * @param goods      counted stock that limits
+ * @param allowed    how many bags of each kit the counted stock allows
  */
-record DraftPlan(
+public record DraftPlan(
         List<KitWork> works,
         List<Run.Asked> asked,
         List<Bolt> bolts,
@@ -29,15 +30,16 @@ record DraftPlan(
         BoltPlan inOrder,
         boolean whole,
         List<Shortage> shortages,
-        List<GoodLimit.Shortage> goods) {
+        List<GoodLimit.Shortage> goods,
+        List<Integer> allowed) {
 
     /** Which of the two answers a person takes. */
-    enum Answer {
+    public enum Answer {
         MOST_BAGS,
         IN_ORDER
     }
 
-    BoltPlan plan(Answer answer) {
+    public BoltPlan plan(Answer answer) {
         return switch (answer) {
             case MOST_BAGS -> mostBags;
             case IN_ORDER -> inOrder;
@@ -45,7 +47,7 @@ record DraftPlan(
     }
 
     /** How many bags an answer leaves out of each kit asked for, in the order asked. */
-    List<Integer> missing(Answer answer) {
+    public List<Integer> missing(Answer answer) {
         return IntStream.range(0, asked.size()).mapToObj(i -> asked.get(i).quantity() - plan(answer).built().get(i)).toList();
     }
 }

@@ -2,12 +2,12 @@ package retazo.app.runs;
 
 import static java.util.Objects.requireNonNull;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,7 +29,7 @@ import retazo.core.bolt.RestRule;
 
 /** Works out what stock gives for drafts of runs. */
 @Component
-class DraftPlans {
+public class DraftPlans {
 
     private final KitBook kits;
     private final KitWorks kitWorks;
@@ -49,7 +49,7 @@ class DraftPlans {
 
     /** What stock gives for a draft now; nothing is reserved by asking. */
     @Transactional(readOnly = true)
-    DraftPlan plan(Run run) {
+    public DraftPlan plan(Run run) {
         List<KitWork> works = works(run);
         return plan(asked(run, works, stock.boltsOf(fabricIds(works))));
     }
@@ -71,14 +71,25 @@ class DraftPlans {
 
     private Asked asked(Run run, List<KitWork> works, List<Bolt> bolts) {
         GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), goods.counts(goodIds(works)));
-        List<BoltLayout.Bags> wanted = new ArrayList<>();
-        for (int i = 0; i < works.size(); i++) {
-            wanted.add(new BoltLayout.Bags("kit-" + works.get(i).kit().id(), limit.quantities().get(i), pieces(works.get(i))));
-        }
-        return new Asked(run, works, bolts, limit, new BoltLayout(wanted, bolts, RestRule.of(practice.practice())));
+        return new Asked(
+                run, works, bolts, limit, new BoltLayout(wanted(works, limit.quantities()), bolts, RestRule.of(practice.practice())));
     }
 
-    private static List<BoltLayout.Piece> pieces(KitWork work) {
+    private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Integer> quantities) {
+        return IntStream.range(0, works.size())
+                .mapToObj(i -> new BoltLayout.Bags("kit-" + works.get(i).kit().id(), quantities.get(i), pieces(works.get(i))))
+                .toList();
+    }
+
+    /** How many bags the order asked would give if there were enough of a fabric, and of nothing else more than there is. */
+    public int bagsWithEnough(DraftPlan plan, long fabricId) {
+        List<BoltLayout.Bags> wanted = wanted(plan.works(), plan.allowed());
+        return new BoltLayout(wanted, BoltLayout.withEnough(plan.bolts(), wanted, fabricId), RestRule.of(practice.practice()))
+                .inOrderAsked().bagsBuilt();
+    }
+
+    /** The lengths that a bag of a kit takes. */
+    static List<BoltLayout.Piece> pieces(KitWork work) {
         Map<String, Long> ids = work.kit().fabricIdByCode();
         return work.bill().lines().stream()
                 .flatMap(line -> line.match(
@@ -93,7 +104,7 @@ class DraftPlans {
         return new DraftPlan(
                 asked.works(), asked.run().asked(), asked.bolts(), answers.mostBags(), answers.inOrder(),
                 clothSuffices && asked.limit().shortages().isEmpty(), clothSuffices ? List.of() : asked.layout().shortages(),
-                asked.limit().shortages());
+                asked.limit().shortages(), asked.limit().quantities());
     }
 
     /** The kits of a run with their bills, by the practice of now. */

@@ -4,7 +4,6 @@ import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +21,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.event.TransactionalEventListener;
 import retazo.app.runs.book.PlannedCutRepository;
-import retazo.app.runs.book.ReplanEntity;
-import retazo.app.runs.book.ReplanRepository;
-import retazo.app.runs.plan.RunPlanning;
+import retazo.app.runs.changes.Cause;
+import retazo.app.runs.changes.ChangeBook;
+import retazo.app.runs.changes.Happened;
+import retazo.app.runs.changes.ReplanEntity;
+import retazo.app.runs.changes.ReplanRepository;
+import retazo.app.stock.ClothCame;
+import retazo.app.stock.Reason;
 import retazo.app.stock.ReservedClothTaken;
 
 /**
@@ -44,8 +47,9 @@ public class Replanning {
 
     private final PlannedCutRepository cuts;
     private final ReplanRepository asked;
-    private final RunService runs;
-    private final RunPlanning planning;
+    private final RunReplans replans;
+    private final OpenWake openWake;
+    private final ChangeBook changes;
     private final Clock clock;
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "replanning");
@@ -54,11 +58,12 @@ public class Replanning {
     });
     private final Map<Long, Failures> failed = new HashMap<>();
 
-    Replanning(PlannedCutRepository cuts, ReplanRepository asked, RunService runs, RunPlanning planning, Clock clock) {
+    Replanning(PlannedCutRepository cuts, ReplanRepository asked, RunReplans replans, OpenWake openWake, ChangeBook changes, Clock clock) {
         this.cuts = cuts;
         this.asked = asked;
-        this.runs = runs;
-        this.planning = planning;
+        this.replans = replans;
+        this.openWake = openWake;
+        this.changes = changes;
         this.clock = clock;
     }
 
@@ -66,11 +71,33 @@ public class Replanning {
     private record Failures(int times, Instant next) {
     }
 
-    /** Writes down which runs lost cloth, the newest first, so that it loses; in the transaction of the movement. */
+    /** Writes down which runs lost cloth; in the transaction of the movement. Who of them loses is not a matter of the order here. */
     @EventListener
     void ask(ReservedClothTaken taken) {
-        cuts.runsThatCutFrom(taken.boltId()).stream().sorted(Comparator.reverseOrder())
-                .forEach(planning::ask);
+        Happened happened = Happened.on(taken.boltId(), cause(taken.reason()));
+        cuts.runsThatCutFrom(taken.boltId()).stream().sorted().forEach(run -> changes.ask(run, happened));
+    }
+
+    private static Cause cause(Reason reason) {
+        return switch (reason) {
+            case SOLD_BY_LENGTH -> Cause.SOLD;
+            case FLAW -> Cause.FLAW;
+            case CORRECTION -> Cause.MEASURED;
+            case REVERSAL -> Cause.TAKEN_BACK;
+            default -> Cause.TAKEN_OFF;
+        };
+    }
+
+    /** Writes down which runs wait for cloth that came; in the transaction of the movement. */
+    @EventListener
+    void ask(ClothCame came) {
+        Happened happened = Happened.on(came.boltId(), Cause.CLOTH_CAME);
+        cuts.runsThatWaitFor(came.fabricId()).stream().sorted().forEach(run -> changes.ask(run, happened));
+    }
+
+    @TransactionalEventListener
+    void begin(ClothCame came) {
+        worker.execute(this::workOff);
     }
 
     /** Once it is sure that the cloth is gone. */
@@ -117,7 +144,7 @@ public class Replanning {
         try {
             Optional<ReplanEntity> next = next();
             while (next.isPresent()) {
-                planAgain(next.get());
+                planAsked(next.get().runId());
                 next = next();
             }
         } catch (DataAccessException | TransactionException away) {
@@ -135,7 +162,7 @@ public class Replanning {
 
     private void planAgain(ReplanEntity one) {
         try {
-            planned(one.runId());
+            planned(one);
             asked.done(one.runId(), one.id());
             failed.remove(one.runId());
         } catch (DataAccessException | TransactionException busy) {
@@ -147,9 +174,10 @@ public class Replanning {
         }
     }
 
-    private void planned(long runId) {
+    private void planned(ReplanEntity one) {
         for (int look = 0; look < MOST_LOOKS; look++) {
-            if (runs.planAgain(runId, planning.lookAgain(runId))) {
+            if (replans.keep(one.runId(), replans.look(one.runId()), one.happened())) {
+                openWake.tell(one.runId(), one.happened());
                 return;
             }
         }

@@ -22,42 +22,68 @@ import retazo.core.measure.Problem;
 @Service
 public class RunDrafts {
 
-    private static final int MOST_BEGINNINGS = 5;
-
     private final RunRepository runs;
     private final RunLineRepository runLines;
-    private final RunBook book;
-    private final DraftPlans plans;
-    private final RunConfirmation confirmation;
+    private final Confirming confirming;
     private final Entries entries;
     private final Clock clock;
 
     RunDrafts(
-            RunRepository runs, RunLineRepository runLines, RunBook book, DraftPlans plans, RunConfirmation confirmation, Entries entries,
-            Clock clock) {
+            RunRepository runs, RunLineRepository runLines, Confirming confirming, Entries entries, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
-        this.book = book;
-        this.plans = plans;
-        this.confirmation = confirmation;
+        this.confirming = confirming;
         this.entries = entries;
         this.clock = clock;
     }
 
     /** The draft that a form asks for; sent again, the form gets the one that it made. */
     @Transactional
-    public Outcome<Long> draft(List<Run.Asked> asked, Entry entry) {
-        return entries.once(entry, "run " + asked, within -> Outcome.done(draft(asked, within.personId())));
+    public Outcome<Long> draft(List<Run.Asked> asked, Run.Turn turn, Entry entry) {
+        return entries.once(entry, "run " + asked + " " + turn, within -> Outcome.done(draft(asked, turn, within.personId())));
+    }
+
+    /** One that takes its turn as usual. */
+    @Transactional
+    public long draft(List<Run.Asked> asked, long personId) {
+        return draft(asked, Run.Turn.USUAL, personId);
     }
 
     /** @param asked one or more kits, each with 1 to 200 bags */
     @Transactional
-    public long draft(List<Run.Asked> asked, long personId) {
-        RunEntity run = runs.saveAndFlush(RunEntity.draft(personId, clock.instant()));
+    public long draft(List<Run.Asked> asked, Run.Turn turn, long personId) {
+        RunEntity run = runs.saveAndFlush(RunEntity.draft(turn, personId, clock.instant()));
         for (int i = 0; i < asked.size(); i++) {
             runLines.save(RunLineEntity.of(run.id(), i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
         }
         return run.id();
+    }
+
+    /** Puts a kit of a draft one place earlier in the order asked. */
+    @Transactional
+    public Outcome<Long> earlier(long runId, long kitId) {
+        RunEntity run = runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
+        if (run.state() != RunState.DRAFT) {
+            return Outcome.refused(Problem.of("run.not-a-draft"));
+        }
+        List<RunLineEntity> lines = runLines.findByRunIdInOrderByRunIdAscPositionAsc(List.of(runId));
+        for (int i = 1; i < lines.size(); i++) {
+            if (lines.get(i).kitId() == kitId) {
+                lines.get(i).swapPlace(lines.get(i - 1));
+            }
+        }
+        return Outcome.done(runId);
+    }
+
+    /** When a draft or a run under way has its turn where cloth is not enough for all; nothing moves by that alone. */
+    @Transactional
+    public Outcome<Long> takeTurn(long runId, Run.Turn turn) {
+        RunEntity run = runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
+        if (run.state() != RunState.DRAFT && !run.state().isOpen()) {
+            return Outcome.refused(Problem.of("run.not-open"));
+        }
+        run.takeTurn(turn);
+        return Outcome.done(runId);
     }
 
     /** Throws a draft away. */
@@ -72,23 +98,8 @@ public class RunDrafts {
         return Outcome.done(runId);
     }
 
-    /**
-     * Confirms a draft: bags are numbered, bills frozen, cloth reserved. It is planned while nothing is locked; then all is locked, and
-     * that plan is taken if stock is still what it was planned from. If not, it begins again, a few times.
-     *
-     * @param seen how many bags of each kit the person saw; refused when stock gives other numbers by now
-     */
-    Outcome<Long> confirm(long runId, DraftPlan.Answer answer, List<Integer> seen) {
-        Optional<Outcome<Long>> outcome = confirmation.confirm(runId, answer, seen);
-        for (int beginning = 1; beginning < MOST_BEGINNINGS && outcome.isEmpty(); beginning++) {
-            plans.plan(book.run(runId));
-            outcome = confirmation.confirm(runId, answer, seen);
-        }
-        return outcome.orElseGet(() -> Outcome.refused(Problem.of("run.stock-changed")));
-    }
-
     /** Confirms a draft if stock gives all that it asks for. */
     public Outcome<Long> confirmWhole(long runId) {
-        return confirm(runId, DraftPlan.Answer.IN_ORDER, book.run(runId).asked().stream().map(Run.Asked::quantity).toList());
+        return confirming.confirmWhole(runId);
     }
 }

@@ -27,6 +27,11 @@ public record Bolt(
         Optional<Instant> measuredAt,
         Optional<String> parentCode) {
 
+    /** A bolt that is not there, to see what it would do. */
+    public static Bolt wished(long fabricId, Length usableWidth, Length length) {
+        return new Bolt(0, "", fabricId, "", "", usableWidth, length, Length.ZERO, false, Optional.empty(), Optional.empty());
+    }
+
     /** What is on hand and not reserved, never below zero. */
     public Length free() {
         return onHand.minus(reserved).atLeast(Length.ZERO);

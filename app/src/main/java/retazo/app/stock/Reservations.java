@@ -42,10 +42,17 @@ class Reservations {
         return reservations.findByStockItemIdIn(List.of(itemId)).stream().mapToLong(ReservationEntity::count).sum();
     }
 
+    /** After cloth came: whoever waits for it can go on. */
+    void tellThatCame(StockItemEntity item) {
+        if (item.isBolt()) {
+            events.publishEvent(new ClothCame(item.id(), item.fabricId()));
+        }
+    }
+
     /** After cloth went: whoever reserved more of the bolt than is left must plan again. */
-    void tellIfGone(StockItemEntity item) {
+    void tellIfGone(StockItemEntity item, Reason reason) {
         if (item.isBolt() && cloth(Set.of(item.id())).getOrDefault(item.id(), Length.ZERO).isLongerThan(item.onHand())) {
-            events.publishEvent(new ReservedClothTaken(item.id()));
+            events.publishEvent(new ReservedClothTaken(item.id(), reason));
         }
     }
 }

@@ -89,6 +89,7 @@ public class StockService {
         Instant now = clock.instant();
         StockItemEntity item = items.saveAndFlush(StockItemEntity.bolt(bolt, null, bolt.measured() ? now : null, now));
         book.write(MovementEntity.cloth(item.id(), bolt.length(), Reason.RECEIVED, entry, entry.clientId(), now));
+        reservations.tellThatCame(item);
         return Outcome.done(item.id());
     }
 
@@ -108,7 +109,7 @@ public class StockService {
             return Outcome.refused(notEnough(bolt, length));
         }
         MovementEntity taken = book.write(MovementEntity.cloth(boltId, length.negated(), reason, entry, entry.clientId(), clock.instant()));
-        tellIfReservedClothIsGone(boltId);
+        tellIfReservedClothIsGone(boltId, reason);
         return Outcome.done(taken.id());
     }
 
@@ -173,7 +174,7 @@ public class StockService {
         }
         Length lost = splits ? flaw : good.plus(flaw);
         book.write(MovementEntity.cloth(boltId, lost.negated(), Reason.FLAW, entry, entry.clientIdOf(splits ? 2 : 0), clock.instant()));
-        tellIfReservedClothIsGone(boltId);
+        tellIfReservedClothIsGone(boltId, Reason.FLAW);
         return Outcome.done(boltId);
     }
 
@@ -188,7 +189,10 @@ public class StockService {
             }
             bolt.measured(clock.instant());
             items.flush();
-            tellIfReservedClothIsGone(boltId);
+            tellIfReservedClothIsGone(boltId, Reason.CORRECTION);
+            if (difference.isPositive()) {
+                reservations.tellThatCame(bolt);
+            }
             return Outcome.done(boltId);
         }).match(id -> Outcome.done(bolt(boltId)), Outcome::refused);
     }
@@ -228,7 +232,10 @@ public class StockService {
             UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
             book.write(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
         }
-        itemIds.forEach(this::tellIfReservedClothIsGone);
+        for (long itemId : itemIds) {
+            tellIfReservedClothIsGone(itemId, Reason.REVERSAL);
+            reservations.tellThatCame(items.findById(itemId).orElseThrow());
+        }
         return Outcome.done(wrong.get(0).stockItemId());
     }
 
@@ -286,8 +293,8 @@ public class StockService {
                 last.amount().isNegative() ? last.amount().negated() : last.amount());
     }
 
-    private void tellIfReservedClothIsGone(long itemId) {
-        reservations.tellIfGone(items.findById(itemId).orElseThrow());
+    private void tellIfReservedClothIsGone(long itemId, Reason reason) {
+        reservations.tellIfGone(items.findById(itemId).orElseThrow(), reason);
     }
 
     private StockItemEntity boltEntity(long id) {

@@ -18,6 +18,7 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
+import retazo.app.runs.RunDrops;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
@@ -234,7 +235,7 @@ class CutServiceTest {
         long run = samples.run(samples.kit(fabric), 2);
         tickets.result(CutSamples.step(tickets.first(run)));
 
-        Samples.done(runs.leaveOutRest(run));
+        Samples.done(samples.bean(RunDrops.class).dropNotBegun(run, 1));
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
         assertThat(book.run(run).state()).isEqualTo(RunState.CUT);

@@ -23,11 +23,13 @@ import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.patterns.file.PatternContent;
+import retazo.app.runs.RunDrops;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.runs.changes.Happened;
 import retazo.app.runs.packets.PieceSource;
 import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
@@ -130,7 +132,7 @@ class BatchFlowTest {
 
         stock.correct(bolt, Length.ofInches(30), Samples.entry());
         samples.plannedAgain();
-        runs.askPlanAgain(run);
+        runs.askPlanAgain(run, Happened.ASKED);
         samples.plannedAgain();
 
         assertThat(only(run).length()).isEqualTo(Length.ofInches(27));
@@ -143,7 +145,7 @@ class BatchFlowTest {
         Samples.done(kits.sellBy(kit, Instructions.SHOP, "", 1));
         long run = samples.run(kit, 3);
 
-        Samples.done(runs.leaveOutRest(run));
+        Samples.done(samples.bean(RunDrops.class).dropNotBegun(run, 1));
 
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
         assertThat(book.run(run).state()).isEqualTo(RunState.CANCELLED);

@@ -22,6 +22,7 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.changes.Happened;
 import retazo.app.shared.NotFoundException;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
@@ -105,7 +106,8 @@ class ReplanningTest {
 
     @Test
     void a_run_that_is_not_there_cannot_be_planned_again() {
-        assertThatThrownBy(() -> samples.bean(RunService.class).askPlanAgain(999_999_999)).isInstanceOf(NotFoundException.class);
+        assertThatThrownBy(() -> samples.bean(RunService.class).askPlanAgain(999_999_999, Happened.ASKED))
+                .isInstanceOf(NotFoundException.class);
     }
 
     /** Somebody holds the run: it is left for later, is still written down, and is planned once the run is free. */

@@ -78,7 +78,7 @@ class RunDraftsTest {
         assertThat(plan.mostBags().bagsBuilt()).isEqualTo(2);
         assertThat(plan.shortages()).containsExactly(new Shortage(Long.toString(fabric.id()), Length.ofInches(81), 2));
         assertThat(code(drafts.confirmWhole(run))).isEqualTo("run.stock-changed");
-        Samples.done(drafts.confirm(run, DraftPlan.Answer.MOST_BAGS, List.of(2)));
+        Samples.done(samples.bean(Confirming.class).confirm(run, DraftPlan.Answer.MOST_BAGS, List.of(2)));
         assertThat(book.bags(Set.of(run)).get(run)).hasSize(2);
         assertThat(book.run(run).state()).isEqualTo(RunState.CONFIRMED);
     }
@@ -90,7 +90,7 @@ class RunDraftsTest {
         long run = drafts.draft(List.of(new Run.Asked(samples.kit(fabric), 2)), 1);
         Samples.done(stock.take(bolt, Length.ofInches(30), Reason.SOLD_BY_LENGTH, Samples.entry()));
 
-        assertThat(code(drafts.confirm(run, DraftPlan.Answer.IN_ORDER, List.of(2)))).isEqualTo("run.stock-changed");
+        assertThat(code(samples.bean(Confirming.class).confirm(run, DraftPlan.Answer.IN_ORDER, List.of(2)))).isEqualTo("run.stock-changed");
 
         assertThat(book.run(run).state()).isEqualTo(RunState.DRAFT);
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
@@ -124,7 +124,8 @@ class RunDraftsTest {
         long second = drafts.draft(List.of(new Run.Asked(kit, 2)), 1);
 
         assertThat(samples.bean(DraftPlans.class).plan(book.run(second)).mostBags().bagsBuilt()).isEqualTo(1);
-        assertThat(code(drafts.confirm(second, DraftPlan.Answer.MOST_BAGS, List.of(2)))).isEqualTo("run.stock-changed");
+        assertThat(code(samples.bean(Confirming.class).confirm(second, DraftPlan.Answer.MOST_BAGS, List.of(2))))
+                .isEqualTo("run.stock-changed");
     }
 
     /** Ten drafts of one bag of 40 1/2 in, and 162 in. Whoever comes later plans anew, and never with the same cloth. */
@@ -165,10 +166,13 @@ class RunDraftsTest {
     }
 
     @Test
-    void a_run_of_which_nothing_can_be_made_is_refused() {
+    void a_run_of_which_nothing_can_be_made_waits_with_all_that_it_asks_for() {
         long run = drafts.draft(List.of(new Run.Asked(samples.kit(samples.fabric()), 1)), 1);
 
-        assertThat(code(drafts.confirm(run, DraftPlan.Answer.MOST_BAGS, List.of(0)))).isEqualTo("run.nothing-to-make");
+        Samples.done(samples.bean(Confirming.class).confirm(run, DraftPlan.Answer.MOST_BAGS, List.of(0)));
+
+        assertThat(book.run(run).state()).isEqualTo(RunState.WAITING);
+        assertThat(book.bags(Set.of(run))).isEmpty();
     }
 
     @Test
@@ -194,7 +198,6 @@ class RunDraftsTest {
         assertThat(book.bags(Set.of(run)).get(run)).anyMatch(Bag::waits);
 
         samples.bolt(fabric, "2 yd");
-        runs.askPlanAgain(run);
         samples.plannedAgain();
 
         assertThat(book.bags(Set.of(run)).get(run)).noneMatch(Bag::waits);

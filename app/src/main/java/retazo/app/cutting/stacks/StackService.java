@@ -9,6 +9,8 @@ import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.runs.RunService;
+import retazo.app.runs.changes.Cause;
+import retazo.app.runs.changes.Happened;
 import retazo.app.runs.packets.PieceJobs;
 import retazo.app.runs.packets.PieceSource;
 import retazo.app.runs.packets.StackRecord;
@@ -147,7 +149,7 @@ public class StackService {
                     entry.noted("again for pieces of run " + source.runId() + ", bag " + work.of().bags())).match(
                             taken -> {
                                 jobs.markCutAgain(source, length);
-                                runs.askPlanAgain(source.runId());
+                                runs.askPlanAgain(source.runId(), Happened.on(boltId, Cause.SPOILT));
                                 return Outcome.done(source.runId());
                             },
                             problems -> Outcome.refused(problems.stream().map(problem -> problem.movedTo("length")).toList()));

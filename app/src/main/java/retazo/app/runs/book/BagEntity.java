@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -58,15 +59,20 @@ public class BagEntity {
     @Column(name = "packed_entry")
     private @Nullable UUID packedEntry;
 
+    /** Of which taking of cloth from later runs it is made. */
+    @Column(name = "taking_id", updatable = false)
+    private @Nullable Long takingId;
+
     protected BagEntity() {
     }
 
-    public static BagEntity of(long runId, int number, long kitId) {
+    public static BagEntity of(long runId, int number, long kitId, Optional<Long> takingId) {
         BagEntity bag = new BagEntity();
         bag.runId = runId;
         bag.number = number;
         bag.kitId = kitId;
         bag.state = State.OPEN;
+        bag.takingId = takingId.orElse(null);
         return bag;
     }
 

@@ -9,4 +9,11 @@ public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
 
     @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag b WHERE b.runId IN :runIds ORDER BY b.runId, b.number, l.position")
     List<BagLineEntity> ofRuns(Collection<Long> runIds);
+
+    /** The lines of these fabrics of all bags that are not packed or left out. */
+    @Query("""
+            SELECT l FROM BagLineEntity l JOIN FETCH l.bag b
+             WHERE l.fabricId IN :fabricIds AND b.state = retazo.app.runs.book.BagEntity.State.OPEN
+             ORDER BY b.runId, b.number, l.position""")
+    List<BagLineEntity> openOf(Collection<Long> fabricIds);
 }

@@ -8,5 +8,7 @@ public interface BagRepository extends JpaRepository<BagEntity, Long> {
 
     List<BagEntity> findByRunIdOrderByNumberAsc(long runId);
 
+    List<BagEntity> findByTakingIdOrderByNumberAsc(long takingId);
+
     List<BagEntity> findByRunIdInOrderByRunIdAscNumberAsc(Collection<Long> runIds);
 }

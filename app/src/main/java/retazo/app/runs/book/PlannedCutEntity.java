@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
+import org.jspecify.annotations.Nullable;
 import retazo.app.stock.Promise;
 import retazo.core.measure.Length;
 
@@ -65,6 +66,10 @@ public class PlannedCutEntity {
     @Column(nullable = false)
     private PlannedCut.State state;
 
+    /** The last plan of its run that it stood in, once a later one has taken its place. */
+    @Column(name = "until_version")
+    private @Nullable Integer untilVersion;
+
     protected PlannedCutEntity() {
     }
 
@@ -84,6 +89,12 @@ public class PlannedCutEntity {
 
     public void become(PlannedCut.State newState) {
         state = newState;
+    }
+
+    /** A later plan takes its place. */
+    public void letGo(int lastVersion) {
+        state = PlannedCut.State.SUPERSEDED;
+        untilVersion = lastVersion;
     }
 
     public PlannedCut toPlannedCut() {

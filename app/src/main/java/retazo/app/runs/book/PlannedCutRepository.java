@@ -13,7 +13,26 @@ public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Lo
              ORDER BY c.runId, c.boltId, c.position""")
     List<PlannedCutEntity> current(Collection<Long> runIds);
 
+    @Query("""
+            SELECT c FROM PlannedCutEntity c JOIN FETCH c.line l JOIN FETCH l.bag
+             WHERE c.runId = :runId AND c.planVersion <= :version AND (c.untilVersion IS NULL OR c.untilVersion >= :version)
+             ORDER BY c.boltId, c.position""")
+    List<PlannedCutEntity> ofPlan(long runId, int version);
+
     @Query("SELECT DISTINCT c.runId FROM PlannedCutEntity c WHERE c.boltId = :boltId "
             + "AND c.state = retazo.app.runs.book.PlannedCut.State.PLANNED")
     List<Long> runsThatCutFrom(long boltId);
+
+    /** Runs with an open bag of which a line of this fabric has no bolt, and those with bags that were asked and could not be made. */
+    @Query(value = """
+            SELECT b.run_id
+              FROM bag b JOIN bag_line l ON l.bag_id = b.id
+             WHERE b.state = 'OPEN' AND l.fabric_id = :fabricId
+               AND NOT EXISTS (SELECT FROM planned_cut c WHERE c.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
+               AND NOT EXISTS (
+                   SELECT FROM planned_cut_with w JOIN planned_cut c ON c.id = w.planned_cut_id
+                    WHERE w.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
+             UNION
+            SELECT o.run_id FROM run_open o WHERE o.bags > 0""", nativeQuery = true)
+    List<Long> runsThatWaitFor(long fabricId);
 }

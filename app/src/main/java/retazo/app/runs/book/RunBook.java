@@ -55,6 +55,11 @@ public class RunBook {
         return toRuns(runs.findByStateInOrderByIdDesc(states));
     }
 
+    /** Runs by their ids. */
+    public Map<Long, Run> byIds(Collection<Long> ids) {
+        return toRuns(runs.findAllById(ids)).stream().collect(Collectors.toMap(Run::id, run -> run));
+    }
+
     public Run run(long id) {
         return toRuns(List.of(runs.findById(id).orElseThrow(() -> new NotFoundException("run", id)))).get(0);
     }
@@ -89,6 +94,11 @@ public class RunBook {
         return cuts.current(runIds).stream().map(PlannedCutEntity::toPlannedCut).toList();
     }
 
+    /** The cuts that a plan of a run had, by bolt and position. */
+    public List<PlannedCut> cutsOfPlan(long runId, int version) {
+        return cuts.ofPlan(runId, version).stream().map(PlannedCutEntity::toPlannedCut).toList();
+    }
+
     public PlannedCut plannedCut(long id) {
         return cuts.findById(id).orElseThrow(() -> new NotFoundException("cut", id)).toPlannedCut();
     }
@@ -110,7 +120,7 @@ public class RunBook {
                 .collect(Collectors.groupingBy(RunLineEntity::runId));
         return entities.stream()
                 .map(run -> new Run(
-                        run.id(), run.state(), run.planVersion(), run.createdAt(),
+                        run.id(), run.state(), run.planVersion(), run.createdAt(), run.turn(),
                         byRun.getOrDefault(run.id(), List.of()).stream()
                                 .map(line -> new Run.Asked(line.kitId(), line.asked()))
                                 .toList()))

@@ -10,7 +10,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import retazo.core.bolt.Priority;
 
 /** A run; its lines, bags and cuts stand in tables of their own. */
 @Entity
@@ -40,11 +43,19 @@ public class RunEntity {
     @Column(name = "confirmed_at")
     private @Nullable Instant confirmedAt;
 
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Priority priority = Priority.USUAL;
+
+    @Column(name = "needed_on")
+    private @Nullable LocalDate neededOn;
+
     protected RunEntity() {
     }
 
-    public static RunEntity draft(long personId, Instant now) {
+    public static RunEntity draft(Run.Turn turn, long personId, Instant now) {
         RunEntity run = new RunEntity();
+        run.takeTurn(turn);
         run.state = RunState.DRAFT;
         run.personId = personId;
         run.createdAt = now;
@@ -55,6 +66,16 @@ public class RunEntity {
         state = RunState.CONFIRMED;
         confirmedAt = now;
         planVersion = 1;
+    }
+
+    /** When it is its turn among others. */
+    public void takeTurn(Run.Turn turn) {
+        priority = turn.priority();
+        neededOn = turn.neededOn().orElse(null);
+    }
+
+    public Run.Turn turn() {
+        return new Run.Turn(priority, Optional.ofNullable(neededOn), Optional.ofNullable(confirmedAt));
     }
 
     public void become(RunState newState) {

@@ -40,6 +40,17 @@ public class RunLineEntity {
         return line;
     }
 
+    /** Changes places with another line of its run. */
+    public void swapPlace(RunLineEntity other) {
+        int place = position;
+        position = other.position;
+        other.position = place;
+    }
+
+    public long id() {
+        return id;
+    }
+
     public long runId() {
         return runId;
     }

@@ -9,10 +9,12 @@ public enum RunState {
     CUTTING,
     /** Every length of every bag is cut. */
     CUT,
+    /** All that could be made is packed; the rest of what was asked waits for cloth. */
+    WAITING,
     PACKED,
     CANCELLED;
 
     public boolean isOpen() {
-        return this == CONFIRMED || this == CUTTING || this == CUT;
+        return this == CONFIRMED || this == CUTTING || this == CUT || this == WAITING;
     }
 }

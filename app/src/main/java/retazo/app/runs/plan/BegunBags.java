@@ -11,7 +11,7 @@ import retazo.app.runs.book.RunBook;
 import retazo.app.runs.packets.PieceJobs;
 import retazo.app.runs.packets.PieceSource;
 
-/** Which bags of a run are begun: a length of theirs is cut, or pieces of their precuts are. */
+/** Which bags of runs are begun: a length of theirs is cut, or pieces of their precuts are. */
 @Component
 class BegunBags {
 
@@ -23,12 +23,12 @@ class BegunBags {
         this.jobs = jobs;
     }
 
-    /** The ids of the begun bags. */
-    Set<Long> of(long runId) {
-        Set<PieceSource> precuts = jobs.begun(Set.of(runId));
-        return runs.bags(Set.of(runId)).getOrDefault(runId, List.of()).stream()
+    /** The ids of the begun bags of runs. */
+    Set<Long> of(Set<Long> runIds) {
+        Set<PieceSource> precuts = jobs.begun(runIds);
+        return runs.bags(runIds).values().stream().flatMap(List::stream)
                 .filter(bag -> bag.begun() || bag.picks().stream()
-                        .anyMatch(pick -> precuts.contains(PieceSource.ofPrecut(runId, bag.kitId(), pick.goodId()))))
+                        .anyMatch(pick -> precuts.contains(PieceSource.ofPrecut(bag.runId(), bag.kitId(), pick.goodId()))))
                 .map(Bag::id).collect(Collectors.toSet());
     }
 }

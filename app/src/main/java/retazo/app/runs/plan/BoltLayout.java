@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BagGroup;
 import retazo.core.bolt.BoltPlan;
@@ -49,6 +50,15 @@ public final class BoltLayout {
         widths.forEach((code, width) -> fabrics.put(code, BoltRequest.wideEnough(
                 inOrder.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(Bolt::toStock).toList(), width)));
         this.request = new BoltRequest(fabrics, groups, rests);
+    }
+
+    /** Bolts with one more of a fabric that has all that is wanted of it. */
+    public static List<Bolt> withEnough(List<Bolt> bolts, List<Bags> wanted, long fabricId) {
+        Length all = wanted.stream().flatMap(bags -> bags.pieces().stream().filter(piece -> piece.fabricId() == fabricId)
+                .map(piece -> piece.length().times(bags.quantity()))).reduce(Length.ZERO, Length::plus);
+        Length width = wanted.stream().flatMap(bags -> bags.pieces().stream()).filter(piece -> piece.fabricId() == fabricId)
+                .map(Piece::plannedWidth).reduce(Length.ZERO, Length::atLeast);
+        return Stream.concat(bolts.stream(), Stream.of(Bolt.wished(fabricId, width, all))).toList();
     }
 
     /** What is asked of the planner: all that its answers come from. */

@@ -42,6 +42,21 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
              GROUP BY r.id""", nativeQuery = true)
     List<OfRun> ofRuns(Collection<Long> runIds);
 
+    /** Bags of a kit that a run was asked for, and that are neither made nor dropped. */
+    interface Open {
+
+        long getRunId();
+
+        long getKitId();
+
+        int getBags();
+    }
+
+    @Query(value = """
+            SELECT o.run_id AS "runId", o.kit_id AS "kitId", o.bags FROM run_open o
+             WHERE o.run_id IN (:runIds) AND o.bags > 0 ORDER BY o.run_id, o.position""", nativeQuery = true)
+    List<Open> open(Collection<Long> runIds);
+
     @Query(value = """
             SELECT count(*) FILTER (WHERE r.state = 'DRAFT') AS drafts, count(*) FILTER (WHERE p.waits) AS waiting,
                    count(*) FILTER (WHERE p.ready) AS ready,
@@ -51,6 +66,6 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
                    SELECT bool_or(b.planned < b.lines) AS waits, bool_or(b.cut = b.lines AND NOT b.pieces_left) AS ready,
                           bool_or(b.pieces_left) AS pieces
                      FROM bag_progress b WHERE b.run_id = r.id AND b.state = 'OPEN') p
-             WHERE r.state IN ('DRAFT', 'CONFIRMED', 'CUTTING', 'CUT')""", nativeQuery = true)
+             WHERE r.state IN ('DRAFT', 'CONFIRMED', 'CUTTING', 'CUT', 'WAITING')""", nativeQuery = true)
     ToDo toDo();
 }

@@ -1,10 +1,12 @@
 package retazo.app.runs.progress;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.runs.book.Run;
 
 /** Counts what there is to do in runs; reads no bag. */
 @Service
@@ -43,6 +45,13 @@ public class RunProgress {
         return progress.ofRuns(runIds).stream()
                 .collect(Collectors.toMap(
                         BagProgressRepository.OfRun::getRunId, run -> new Bags(run.getBags(), run.getPacked(), run.getWaiting())));
+    }
+
+    /** What runs were asked for and is neither made nor dropped, in the order in which it was asked; runs without are absent. */
+    public Map<Long, List<Run.Asked>> open(Collection<Long> runIds) {
+        return progress.open(runIds).stream().collect(Collectors.groupingBy(
+                BagProgressRepository.Open::getRunId,
+                Collectors.mapping(open -> new Run.Asked(open.getKitId(), open.getBags()), Collectors.toList())));
     }
 
     public ToDo toDo() {

@@ -10,11 +10,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
-
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
@@ -25,7 +23,7 @@ import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
-import retazo.app.runs.RunService;
+import retazo.app.runs.RunDrops;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
@@ -234,7 +232,7 @@ class PieceKitsTest {
         Started started = started();
         Samples.done(record(started.ofSquares(), 0, 4, 0));
 
-        Samples.done(samples.bean(RunService.class).leaveOutRest(started.run()));
+        Samples.done(samples.bean(RunDrops.class).dropNotBegun(started.run(), 1));
 
         assertThat(bags(started.run())).noneMatch(Bag::leftOut);
     }

@@ -1,4 +1,4 @@
-package retazo.app.runs.book;
+package retazo.app.runs.changes;
 
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package retazo.app.runs;
+package retazo.app.runs.pages;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,6 +6,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.shared.LengthView;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.RestRule;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 
@@ -42,6 +43,12 @@ record BoltBar(
 
     /** The scale and words of a page of bars. */
     record Scale(Length longest, LengthUnit unit, RestRule rests) {
+
+        /** One on which the longest of these bolts fills the bar. */
+        static Scale of(List<Length> bolts, ShopPractice shop) {
+            Length longest = bolts.stream().max(Length::compareTo).orElse(Length.ofYards(1, 1)).atLeast(Length.ofInches(1));
+            return new Scale(longest, shop.sellingUnit(), RestRule.of(shop));
+        }
 
         private long of(Length length) {
             return length.ticks() * 1000 / longest.ticks();

@@ -1,4 +1,4 @@
-package retazo.app.runs;
+package retazo.app.runs.pages;
 
 import static java.util.Objects.requireNonNull;
 
@@ -29,8 +29,17 @@ class RunList {
         this.titles = titles;
     }
 
-    /** A run in the list. */
-    record ListedRun(Run run, RunTitles.RunTitle title, RunProgress.Bags bags) {
+    /**
+     * A run in the list.
+     *
+     * @param open bags that were asked and are neither made nor dropped
+     */
+    record ListedRun(Run run, RunTitles.RunTitle title, RunProgress.Bags bags, int open) {
+
+        /** What was asked, made or open, without what was dropped. */
+        public int all() {
+            return bags.all() + open;
+        }
     }
 
     /**
@@ -46,10 +55,12 @@ class RunList {
         Slice<Run> found = runs.page(number, RUNS_ON_A_PAGE);
         Map<Long, RunProgress.Bags> bags = progress.bags(found.map(Run::id).getContent());
         Map<Long, RunTitles.RunTitle> words = titles.of(found.getContent());
+        Map<Long, List<Run.Asked>> open = progress.open(found.map(Run::id).getContent());
         return new ListPage(
                 found.stream()
                         .map(run -> new ListedRun(
-                                run, requireNonNull(words.get(run.id())), bags.getOrDefault(run.id(), RunProgress.Bags.NONE)))
+                                run, requireNonNull(words.get(run.id())), bags.getOrDefault(run.id(), RunProgress.Bags.NONE),
+                                open.getOrDefault(run.id(), List.of()).stream().mapToInt(Run.Asked::quantity).sum()))
                         .toList(),
                 number, found.hasNext());
     }

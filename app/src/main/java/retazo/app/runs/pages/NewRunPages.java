@@ -1,4 +1,4 @@
-package retazo.app.runs;
+package retazo.app.runs.pages;
 
 import java.util.List;
 import java.util.Map;

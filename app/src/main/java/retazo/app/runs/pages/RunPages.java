@@ -1,4 +1,4 @@
-package retazo.app.runs;
+package retazo.app.runs.pages;
 
 import static java.util.Objects.requireNonNull;
 
@@ -38,7 +38,6 @@ import retazo.core.measure.Length;
 class RunPages {
 
     private final RunBook runs;
-    private final DraftPlans plans;
     private final KitBook kits;
     private final RunTitles titles;
     private final StockService stock;
@@ -46,30 +45,14 @@ class RunPages {
     private final Words words;
 
     RunPages(
-            RunBook runs, DraftPlans plans, KitBook kits, RunTitles titles, StockService stock, PracticeService practice,
+            RunBook runs, KitBook kits, RunTitles titles, StockService stock, PracticeService practice,
             Words words) {
         this.runs = runs;
-        this.plans = plans;
         this.kits = kits;
         this.titles = titles;
         this.stock = stock;
         this.practice = practice;
         this.words = words;
-    }
-
-    /** One of the two answers to a draft. */
-    record AnswerView(
-            String name, String title, List<String> built, String builtCounts, int bags, List<String> missing, List<BoltBar> bars,
-            BoltPlanScore score) {
-    }
-
-    /** What limits a draft. */
-    record ShortageView(Fabric fabric, LengthView missing, int cuts) {
-    }
-
-    /** A draft with what stock gives for it; {@code shown} is the answer whose bolts are drawn. */
-    record DraftPage(Run run, String asked, boolean whole, List<AnswerView> answers, AnswerView shown, List<ShortageView> shortages,
-            List<String> goods, List<Fabric> prints) {
     }
 
     /** A bag in the list of a run. */
@@ -89,78 +72,39 @@ class RunPages {
         return runs.run(id);
     }
 
-    /** A draft; the bolts of the answer of that name are drawn, else those of the first. */
-    DraftPage draft(Run run, Optional<String> shown) {
-        DraftPlan draft = plans.plan(run);
+    /** What a run asks for, in words. */
+    String asked(Run run) {
+        return titles.of(run).asked();
+    }
+
+    /** A bolt as an earlier plan had it. */
+    record EarlierBolt(String code, String fabric, List<String> cuts) {
+    }
+
+    /** What an earlier plan of a run said. */
+    record EarlierPlan(int version, List<EarlierBolt> bolts) {
+    }
+
+    EarlierPlan earlier(Run run, int version) {
+        List<PlannedCut> cuts = runs.cutsOfPlan(run.id(), version);
+        Map<Long, Bolt> bolts = stock.boltsById(cuts.stream().map(PlannedCut::boltId).collect(Collectors.toSet()));
         Map<Long, Fabric> fabricById = fabricsOf(kitsOf(run));
-        boolean one = draft.inOrder().built().equals(draft.mostBags().built());
-        List<AnswerView> answers = draft.whole() || one
-                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft))
-                : List.of(
-                        answer(DraftPlan.Answer.IN_ORDER, "in-order", draft),
-                        answer(DraftPlan.Answer.MOST_BAGS, "most-bags", draft));
-        return new DraftPage(
-                run, titles.of(run).asked(), draft.whole(), answers,
-                answers.stream().filter(view -> shown.equals(Optional.of(view.name()))).findFirst().orElse(answers.get(0)),
-                draft.shortages().stream()
-                        .map(shortage -> new ShortageView(
-                                requireNonNull(fabricById.get(BoltLayout.fabricId(shortage.fabricCode()))),
-                                LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
-                        .toList(),
-                draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
-                        .toList(),
-                List.copyOf(fabricById.values()));
+        Map<Long, List<PlannedCut>> byBolt = cuts.stream()
+                .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
+        return new EarlierPlan(version, byBolt.entrySet().stream()
+                .map(entry -> {
+                    Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
+                    return new EarlierBolt(
+                            bolt.code(), requireNonNull(fabricById.get(bolt.fabricId())).name(), entry.getValue().stream()
+                                    .map(cut -> words.text("run.earlier-cut", cut.bags().count(), cut.bags().toString(), cut.length()))
+                                    .toList());
+                })
+                .toList());
     }
 
     private static Map<Long, Fabric> fabricsOf(Map<Long, Kit> kits) {
         return kits.values().stream().flatMap(kit -> kit.cloths().stream()).distinct()
                 .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
-    }
-
-    private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft) {
-        BoltPlan plan = draft.plan(answer);
-        List<String> sizes = draft.works().stream().map(work -> work.kit().sizeName()).toList();
-        List<String> built = new ArrayList<>();
-        List<String> missing = new ArrayList<>();
-        for (int i = 0; i < sizes.size(); i++) {
-            built.add(plan.built().get(i) + " " + sizes.get(i));
-        }
-        for (int i = 0; i < sizes.size(); i++) {
-            if (draft.missing(answer).get(i) > 0) {
-                missing.add(draft.missing(answer).get(i) + " " + sizes.get(i));
-            }
-        }
-        return new AnswerView(
-                answer.name(), words.text("draft.answer." + code), built,
-                plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
-                plan.bagsBuilt(), missing, draftBars(draft, plan), plan.score());
-    }
-
-    private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {
-        Map<Long, Fabric> byId = draft.works().stream()
-                .flatMap(work -> work.kit().cloths().stream())
-                .distinct()
-                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
-        int[] firstBag = IntStream.range(0, draft.works().size())
-                .map(group -> plan.built().subList(0, group).stream().mapToInt(Integer::intValue).sum())
-                .toArray();
-        Map<String, List<BoltBar.Piece>> pieces = new LinkedHashMap<>();
-        plan.cuts().forEach(cut -> pieces.computeIfAbsent(cut.boltId(), id -> new ArrayList<>())
-                .add(new BoltBar.Piece(Integer.toString(firstBag[cut.group()] + cut.bag() + 1), cut.length(), false)));
-        List<Bolt> used = draft.bolts().stream().filter(bolt -> pieces.containsKey(Long.toString(bolt.id()))).toList();
-        BoltBar.Scale scale = scale(used.stream().map(Bolt::free).toList());
-        return used.stream()
-                .sorted(java.util.Comparator.comparing((Bolt bolt) -> requireNonNull(byId.get(bolt.fabricId())).name())
-                        .thenComparing(Bolt::code))
-                .map(bolt -> BoltBar.of(bolt, requireNonNull(byId.get(bolt.fabricId())),
-                        requireNonNull(pieces.get(Long.toString(bolt.id()))), bolt.free(), scale))
-                .toList();
-    }
-
-    private BoltBar.Scale scale(List<Length> bolts) {
-        ShopPractice shop = practice.practice();
-        Length longest = bolts.stream().max(Length::compareTo).orElse(Length.ofYards(1, 1)).atLeast(Length.ofInches(1));
-        return new BoltBar.Scale(longest, shop.sellingUnit(), RestRule.of(shop));
     }
 
     OpenPage open(Run run, boolean planning) {
@@ -209,7 +153,7 @@ class RunPages {
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         Map<Long, Length> before = new LinkedHashMap<>();
         byBolt.forEach((id, cuts) -> before.put(id, requireNonNull(bolts.get(id)).free().plus(sum(cuts))));
-        BoltBar.Scale scale = scale(List.copyOf(before.values()));
+        BoltBar.Scale scale = BoltBar.Scale.of(List.copyOf(before.values()), practice.practice());
         return byBolt.entrySet().stream()
                 .map(entry -> {
                     Bolt bolt = requireNonNull(bolts.get(entry.getKey()));

@@ -1,0 +1,210 @@
+package retazo.app.runs.pages;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.kits.Kit;
+import retazo.app.practice.PracticeService;
+import retazo.app.runs.DraftPlan;
+import retazo.app.runs.DraftPlans;
+import retazo.app.runs.RunTakings;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.plan.BoltLayout;
+import retazo.app.runs.plan.Takings;
+import retazo.app.runs.progress.RunTitles;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
+import retazo.app.stock.Bolt;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanScore;
+import retazo.core.bolt.Shortage;
+
+/** Puts drafts together as their page shows them, and what is open of a run likewise. */
+@Service
+@Transactional(readOnly = true)
+class DraftPages {
+
+    private final DraftPlans plans;
+    private final RunTakings takings;
+    private final FabricService fabrics;
+    private final RunTitles titles;
+    private final PracticeService practice;
+    private final Words words;
+
+    DraftPages(
+            DraftPlans plans, RunTakings takings, FabricService fabrics, RunTitles titles, PracticeService practice, Words words) {
+        this.plans = plans;
+        this.takings = takings;
+        this.fabrics = fabrics;
+        this.titles = titles;
+        this.practice = practice;
+        this.words = words;
+    }
+
+    /** One of the two answers to a draft. */
+    record AnswerView(
+            String name, String title, List<String> built, String builtCounts, int bags, String missing, List<BoltBar> bars,
+            BoltPlanScore score) {
+    }
+
+    /** What limits a draft. */
+    record ShortageView(Fabric fabric, LengthView missing, int cuts) {
+    }
+
+    /**
+     * What a run would gain with cloth of later ones, and what those lose.
+     *
+     * @param gained    {@code 2 throw}
+     * @param losses    a sentence for each bag that would wait
+     * @param signature what was seen, sent back by whoever presses
+     */
+    record TakingView(int bags, String gained, List<String> losses, String signature) {
+    }
+
+    /** A kit in the order asked, which can be put one place earlier. */
+    record LineView(long kitId, int bags, String kit) {
+    }
+
+    /** A draft with what stock gives for it; {@code shown} is the answer whose bolts are drawn. */
+    record DraftPage(Run run, String asked, List<LineView> lines, GivesView gives, AnswerView shown, List<Fabric> prints) {
+    }
+
+    /**
+     * What stock gives for what is asked.
+     *
+     * @param frees  what enough of a fabric that stops would free
+     * @param taking absent where cloth of later runs gives nothing more
+     */
+    record GivesView(boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods, List<String> frees,
+            Optional<TakingView> taking) {
+
+        /** The answer in the order asked. */
+        public AnswerView inOrder() {
+            return answers.get(0);
+        }
+    }
+
+    /** A draft; the bolts of the answer of that name are drawn, else those of the first. */
+    DraftPage draft(Run run, Optional<String> shown) {
+        DraftPlan draft = plans.plan(run);
+        GivesView gives = gives(run, draft);
+        return new DraftPage(
+                run, titles.of(run).asked(), lines(draft), gives,
+                gives.answers().stream().filter(view -> shown.equals(Optional.of(view.name()))).findFirst().orElse(gives.inOrder()),
+                List.copyOf(fabricsOf(draft).values()));
+    }
+
+    /** What stock gives for a draft, or for what is open of a run. */
+    GivesView gives(Run run) {
+        return gives(run, plans.plan(run));
+    }
+
+    private GivesView gives(Run run, DraftPlan draft) {
+        Map<Long, Fabric> fabricById = fabricsOf(draft);
+        boolean one = draft.inOrder().built().equals(draft.mostBags().built());
+        List<AnswerView> answers = draft.whole() || one
+                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft))
+                : List.of(
+                        answer(DraftPlan.Answer.IN_ORDER, "in-order", draft),
+                        answer(DraftPlan.Answer.MOST_BAGS, "most-bags", draft));
+        return new GivesView(
+                draft.whole(), answers,
+                draft.shortages().stream()
+                        .map(shortage -> new ShortageView(
+                                requireNonNull(fabricById.get(BoltLayout.fabricId(shortage.fabricCode()))),
+                                LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
+                        .toList(),
+                draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
+                        .toList(),
+                frees(draft, fabricById), taking(run, draft));
+    }
+
+    /** What enough of each fabric that stops would free by itself. */
+    private List<String> frees(DraftPlan draft, Map<Long, Fabric> fabricById) {
+        List<String> frees = new ArrayList<>();
+        for (Shortage shortage : draft.shortages()) {
+            long fabricId = BoltLayout.fabricId(shortage.fabricCode());
+            int more = plans.bagsWithEnough(draft, fabricId) - draft.inOrder().bagsBuilt();
+            String name = requireNonNull(fabricById.get(fabricId)).name();
+            frees.add(more > 0 ? words.text("draft.frees", name, shortage.missing(), more) : words.text("draft.frees-nothing", name));
+        }
+        return frees;
+    }
+
+    private Optional<TakingView> taking(Run run, DraftPlan draft) {
+        if (draft.whole()) {
+            return Optional.empty();
+        }
+        Takings.Taking taking = takings.preview(run, draft);
+        if (taking.bags() == 0) {
+            return Optional.empty();
+        }
+        Map<Long, Fabric> lost = fabrics.byIds(
+                taking.losses().stream().flatMap(loss -> loss.fabricIds().stream()).collect(Collectors.toSet()));
+        return Optional.of(new TakingView(
+                taking.bags(), counted(draft, taking.gained()),
+                taking.losses().stream().map(loss -> words.text(
+                        "draft.loss", loss.runId(), loss.bagNumber(), words.list(
+                                loss.fabricIds().stream().map(id -> requireNonNull(lost.get(id)).name()).toList())))
+                        .toList(),
+                RunTakings.signature(draft, taking)));
+    }
+
+    private static List<LineView> lines(DraftPlan draft) {
+        return IntStream.range(0, draft.works().size())
+                .mapToObj(i -> {
+                    Kit kit = draft.works().get(i).kit();
+                    return new LineView(kit.id(), draft.asked().get(i).quantity(), kit.sizeName());
+                })
+                .toList();
+    }
+
+    /** Counts of the kits asked that are above zero: {@code 2 crib, 3 throw}. */
+    private static String counted(DraftPlan draft, List<Integer> counts) {
+        return IntStream.range(0, counts.size()).filter(i -> counts.get(i) > 0)
+                .mapToObj(i -> counts.get(i) + " " + draft.works().get(i).kit().sizeName()).collect(Collectors.joining(", "));
+    }
+
+    private static Map<Long, Fabric> fabricsOf(DraftPlan draft) {
+        return draft.works().stream().flatMap(work -> work.kit().cloths().stream()).distinct()
+                .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
+    }
+
+    private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft) {
+        BoltPlan plan = draft.plan(answer);
+        List<String> built = IntStream.range(0, draft.works().size())
+                .mapToObj(i -> plan.built().get(i) + " " + draft.works().get(i).kit().sizeName()).toList();
+        return new AnswerView(
+                answer.name(), words.text("draft.answer." + code), built,
+                plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
+                plan.bagsBuilt(), counted(draft, draft.missing(answer)), draftBars(draft, plan), plan.score());
+    }
+
+    private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {
+        Map<Long, Fabric> byId = fabricsOf(draft);
+        int[] firstBag = IntStream.range(0, draft.works().size())
+                .map(group -> plan.built().subList(0, group).stream().mapToInt(Integer::intValue).sum())
+                .toArray();
+        Map<String, List<BoltBar.Piece>> pieces = new LinkedHashMap<>();
+        plan.cuts().forEach(cut -> pieces.computeIfAbsent(cut.boltId(), id -> new ArrayList<>())
+                .add(new BoltBar.Piece(Integer.toString(firstBag[cut.group()] + cut.bag() + 1), cut.length(), false)));
+        List<Bolt> used = draft.bolts().stream().filter(bolt -> pieces.containsKey(Long.toString(bolt.id()))).toList();
+        BoltBar.Scale scale = BoltBar.Scale.of(used.stream().map(Bolt::free).toList(), practice.practice());
+        return used.stream()
+                .sorted(java.util.Comparator.comparing((Bolt bolt) -> requireNonNull(byId.get(bolt.fabricId())).name())
+                        .thenComparing(Bolt::code))
+                .map(bolt -> BoltBar.of(bolt, requireNonNull(byId.get(bolt.fabricId())),
+                        requireNonNull(pieces.get(Long.toString(bolt.id()))), bolt.free(), scale))
+                .toList();
+    }
+}

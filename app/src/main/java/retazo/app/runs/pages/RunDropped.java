@@ -1,0 +1,60 @@
+package retazo.app.runs.pages;
+
+import static java.util.Objects.requireNonNull;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
+import retazo.app.runs.book.RunDropEntity;
+import retazo.app.runs.book.RunDropRepository;
+import retazo.app.runs.book.RunLineEntity;
+import retazo.app.runs.book.RunLineRepository;
+import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
+import retazo.app.staff.StaffService;
+
+/** Tells what of a run was dropped, by whom and when. */
+@Component
+@Transactional(readOnly = true)
+class RunDropped {
+
+    private final RunDropRepository drops;
+    private final RunLineRepository lines;
+    private final KitIndex kits;
+    private final StaffService staff;
+    private final Words words;
+    private final Clock clock;
+
+    RunDropped(
+            RunDropRepository drops, RunLineRepository lines, KitIndex kits, StaffService staff, Words words, Clock clock) {
+        this.drops = drops;
+        this.lines = lines;
+        this.kits = kits;
+        this.staff = staff;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /** A sentence for each decision. */
+    List<String> of(long runId) {
+        Map<Long, RunLineEntity> byId = lines.findByRunIdInOrderByRunIdAscPositionAsc(Set.of(runId)).stream()
+                .collect(Collectors.toMap(RunLineEntity::id, Function.identity()));
+        List<RunDropEntity> found = drops.findByRunLineIdInOrderByIdAsc(byId.keySet());
+        Map<Long, KitTitle> titles = kits.titles(byId.values().stream().map(RunLineEntity::kitId).collect(Collectors.toSet()));
+        Map<Long, String> names = staff.names(found.stream().map(RunDropEntity::personId).collect(Collectors.toSet()));
+        return found.stream()
+                .map(drop -> words.text(
+                        "run.dropped", drop.bags(), requireNonNull(titles.get(requireNonNull(byId.get(drop.runLineId())).kitId())).size(),
+                        names.getOrDefault(drop.personId(), ""), Moments.near(drop.at(), clock.instant())))
+                .toList();
+    }
+}
