@@ -92,3 +92,6 @@ SELECT l.run_id, l.kit_id, l.position,
   FROM run_line l JOIN kit_run r ON r.id = l.run_id
  WHERE r.state IN ('CONFIRMED', 'CUTTING', 'CUT', 'WAITING');
 GRANT SELECT ON run_open TO ${appUser};
+
+-- The planner puts the kits of a draft in order.
+GRANT UPDATE (position) ON run_line TO ${appUser};

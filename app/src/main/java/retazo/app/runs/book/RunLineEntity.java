@@ -16,16 +16,16 @@ public class RunLineEntity {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
 
-    @Column(name = "run_id", nullable = false)
+    @Column(name = "run_id", nullable = false, updatable = false)
     private long runId;
 
     @Column(nullable = false)
     private int position;
 
-    @Column(name = "kit_id", nullable = false)
+    @Column(name = "kit_id", nullable = false, updatable = false)
     private long kitId;
 
-    @Column(nullable = false)
+    @Column(nullable = false, updatable = false)
     private int asked;
 
     protected RunLineEntity() {

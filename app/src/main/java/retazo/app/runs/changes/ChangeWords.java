@@ -14,15 +14,14 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.BagLineRepository;
 import retazo.app.runs.book.BagNumbers;
+import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
@@ -96,7 +95,8 @@ public class ChangeWords {
         Map<List<Object>, List<RunChange.Line>> waiting = grouped(
                 change.lines().stream().filter(line -> line.to().isEmpty()).toList(), line -> List.of(named.line(line).fabricId()));
         waiting.forEach((key, these) -> sentences.add(words.text(
-                "change.waits", bags(these, named).count(), bags(these, named).toString(), sum(these, named),
+                "change.waits", bags(these, named).count(), bags(these, named).toString(),
+                LengthView.of(sum(these, named), words.sellingUnit()).plain(),
                 named.fabric((long) key.get(0)))));
         Map<List<Object>, List<RunChange.Line>> moved = grouped(
                 change.lines().stream().filter(line -> line.to().isPresent()).toList(),

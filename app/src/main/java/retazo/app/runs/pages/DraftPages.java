@@ -136,7 +136,9 @@ class DraftPages {
             long fabricId = BoltLayout.fabricId(shortage.fabricCode());
             int more = plans.bagsWithEnough(draft, fabricId) - draft.inOrder().bagsBuilt();
             String name = requireNonNull(fabricById.get(fabricId)).name();
-            frees.add(more > 0 ? words.text("draft.frees", name, shortage.missing(), more) : words.text("draft.frees-nothing", name));
+            frees.add(more > 0
+                    ? words.text("draft.frees", name, LengthView.of(shortage.missing(), words.sellingUnit()).plain(), more)
+                    : words.text("draft.frees-nothing", name));
         }
         return frees;
     }

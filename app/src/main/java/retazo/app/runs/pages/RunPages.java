@@ -2,14 +2,11 @@ package retazo.app.runs.pages;
 
 import static java.util.Objects.requireNonNull;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
@@ -20,16 +17,11 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
-import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.BoltPlanScore;
-import retazo.core.bolt.RestRule;
-import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 
 /** Puts runs together as their pages show them. */
@@ -96,7 +88,8 @@ class RunPages {
                     Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
                     return new EarlierBolt(
                             bolt.code(), requireNonNull(fabricById.get(bolt.fabricId())).name(), entry.getValue().stream()
-                                    .map(cut -> words.text("run.earlier-cut", cut.bags().count(), cut.bags().toString(), cut.length()))
+                                    .map(cut -> words.text("run.earlier-cut", cut.bags().count(), cut.bags().toString(),
+                                            LengthView.of(cut.length(), words.sellingUnit()).plain()))
                                     .toList());
                 })
                 .toList());
