@@ -95,3 +95,18 @@ GRANT SELECT ON run_open TO ${appUser};
 
 -- The planner puts the kits of a draft in order.
 GRANT UPDATE (position) ON run_line TO ${appUser};
+
+-- A bolt that turned out longer than the book said waits for somebody to look at it.
+CREATE TABLE bolt_look (
+    id            bigint GENERATED ALWAYS AS IDENTITY PRIMARY KEY,
+    stock_item_id bigint      NOT NULL REFERENCES stock_item,
+    longer_ticks  bigint      NOT NULL CHECK (longer_ticks > 0),
+    since         timestamptz NOT NULL,
+    looked_at     timestamptz,
+    looked_by     bigint REFERENCES person,
+    CONSTRAINT bolt_look_is_whole CHECK ((looked_at IS NULL) = (looked_by IS NULL))
+);
+CREATE INDEX bolt_look_item ON bolt_look (stock_item_id);
+CREATE INDEX bolt_look_open ON bolt_look (id) WHERE looked_at IS NULL;
+GRANT SELECT, INSERT ON bolt_look TO ${appUser};
+GRANT UPDATE (looked_at, looked_by) ON bolt_look TO ${appUser};

@@ -92,7 +92,7 @@ class SecuritySetup {
                 .requestMatchers("/stock/goods/*/prints").hasAuthority(Right.FABRICS.name())
                 .requestMatchers(HttpMethod.POST, "/stock/goods/*/prices").hasAuthority(Right.FABRICS.name())
                 .requestMatchers(HttpMethod.POST, "/stock/bolts/*/quarters").hasAnyAuthority(Right.CORRECT.name(), Right.COUNTER_CUT.name())
-                .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count").hasAuthority(Right.CORRECT.name())
+                .requestMatchers(HttpMethod.POST, "/stock/bolts/*/count", "/stock/bolts/*/looked").hasAuthority(Right.CORRECT.name())
                 .requestMatchers(HttpMethod.POST, "/stock/bolts/*/undo")
                 .hasAnyAuthority(Right.CORRECT.name(), Right.COUNTER_CUT.name())
                 .requestMatchers("/stock/**").hasAuthority(Right.STOCK.name())

@@ -42,6 +42,11 @@ class Reservations {
         return reservations.findByStockItemIdIn(List.of(itemId)).stream().mapToLong(ReservationEntity::count).sum();
     }
 
+    /** A bolt had more than the book said: somebody should look. */
+    void tellThatWasLonger(long boltId, Length longer) {
+        events.publishEvent(new BoltLooks.Look(boltId, longer));
+    }
+
     /** After cloth came: whoever waits for it can go on. */
     void tellThatCame(StockItemEntity item) {
         if (item.isBolt()) {

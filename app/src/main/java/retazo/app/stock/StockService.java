@@ -122,6 +122,7 @@ public class StockService {
                 book.write(MovementEntity.cloth(
                         boltId, missing, Reason.CORRECTION, within.noted("the bolt was longer; have a look"), within.clientIdOf(1),
                         clock.instant()));
+                reservations.tellThatWasLonger(boltId, missing);
             }
             return takeOff(boltId, length, reason, within);
         });

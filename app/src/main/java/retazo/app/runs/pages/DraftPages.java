@@ -64,11 +64,13 @@ class DraftPages {
     /**
      * What a run would gain with cloth of later ones, and what those lose.
      *
+     * @param bags      how many bags more
+     * @param together  with those that free cloth gives
      * @param gained    {@code 2 throw}
      * @param losses    a sentence for each bag that would wait
      * @param signature what was seen, sent back by whoever presses
      */
-    record TakingView(int bags, String gained, List<String> losses, String signature) {
+    record TakingView(int bags, int together, String gained, List<String> losses, String signature) {
     }
 
     /** A kit in the order asked, which can be put one place earlier. */
@@ -154,7 +156,7 @@ class DraftPages {
         Map<Long, Fabric> lost = fabrics.byIds(
                 taking.losses().stream().flatMap(loss -> loss.fabricIds().stream()).collect(Collectors.toSet()));
         return Optional.of(new TakingView(
-                taking.bags(), counted(draft, taking.gained()),
+                taking.bags(), draft.inOrder().bagsBuilt() + taking.bags(), counted(draft, taking.gained()),
                 taking.losses().stream().map(loss -> words.text(
                         "draft.loss", loss.runId(), loss.bagNumber(), words.list(
                                 loss.fabricIds().stream().map(id -> requireNonNull(lost.get(id)).name()).toList())))

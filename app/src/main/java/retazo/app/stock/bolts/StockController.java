@@ -16,11 +16,13 @@ import retazo.app.fabrics.FabricService;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.LengthView;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.app.stock.BoltLooks;
 import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.StockService;
@@ -39,13 +41,16 @@ class StockController {
 
     private final StockPages pages;
     private final StockService stock;
+    private final BoltLooks looks;
     private final QuarterCuts quarters;
     private final FabricService fabrics;
     private final PracticeService practice;
     private final Words words;
 
-    StockController(StockPages pages, StockService stock, QuarterCuts quarters, FabricService fabrics, PracticeService practice,
+    StockController(
+            StockPages pages, StockService stock, BoltLooks looks, QuarterCuts quarters, FabricService fabrics, PracticeService practice,
             Words words) {
+        this.looks = looks;
         this.pages = pages;
         this.stock = stock;
         this.quarters = quarters;
@@ -79,8 +84,18 @@ class StockController {
             return showBolt(model, id, form, Faults.of(reader.problems(), words));
         }
         return stock.correct(id, length, Entry.of(person.personId(), clientId)).match(
-                bolt -> done(redirect, id, words.text("stock.counted", bolt.code(), length)),
+                bolt -> {
+                    looks.looked(id, person.personId());
+                    return done(redirect, id, words.text("stock.counted", bolt.code(), length));
+                },
                 problems -> showBolt(model, id, form, Faults.of(problems, words)));
+    }
+
+    /** Somebody has looked why it was longer than the book said. */
+    @PostMapping("/stock/bolts/{id}/looked")
+    String looked(@PathVariable long id, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
+        looks.looked(id, person.personId());
+        return done(redirect, id, words.text("stock.looked"));
     }
 
     /** Cuts quarters or eighths off it onto the shelf. */
@@ -145,6 +160,8 @@ class StockController {
         StockPages.BoltPage page = pages.bolt(id);
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
+        model.addAttribute("longer", looks.openOf(id).stream().map(BoltLooks.Look::longer).reduce(Length::plus)
+                .map(longer -> LengthView.of(longer, unit()).plain()).orElse(null));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "stock/bolt";

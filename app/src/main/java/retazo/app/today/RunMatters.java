@@ -1,0 +1,113 @@
+package retazo.app.today;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.PlannedCut;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
+import retazo.app.runs.book.RunState;
+import retazo.app.runs.progress.RunTitles;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.ShopUnit;
+import retazo.app.shared.Words;
+import retazo.app.staff.Right;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+
+/** What waits of runs: what stops them, bags to be packed, cloth to be cut, drafts. */
+@Component
+@Order(1)
+class RunMatters implements Matters {
+
+    private final RunBook runs;
+    private final RunTitles titles;
+    private final FabricService fabrics;
+    private final ShopUnit unit;
+    private final Words words;
+
+    RunMatters(RunBook runs, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
+        this.runs = runs;
+        this.titles = titles;
+        this.fabrics = fabrics;
+        this.unit = unit;
+        this.words = words;
+    }
+
+    @Override
+    public List<Matter> matters() {
+        List<Run> all = runs.in(Arrays.stream(RunState.values()).filter(state -> state.isOpen() || state == RunState.DRAFT).toList());
+        Map<Long, List<Bag>> bags = runs.bags(ids(all));
+        Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
+        Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
+        List<Matter> matters = new ArrayList<>();
+        for (Run run : all) {
+            addMatters(run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()),
+                    cuts.getOrDefault(run.id(), List.of()), matters);
+        }
+        return matters;
+    }
+
+    private static Set<Long> ids(List<Run> some) {
+        return some.stream().map(Run::id).collect(Collectors.toSet());
+    }
+
+    private void addMatters(Run run, String asked, List<Bag> bags, List<PlannedCut> cuts, List<Matter> matters) {
+        long waits = bags.stream().filter(Bag::waits).count();
+        long ready = bags.stream().filter(bag -> bag.isOpen() && bag.allCut()).count();
+        List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
+        long bolts = toCut.stream().map(PlannedCut::boltId).distinct().count();
+        if (waits > 0) {
+            matters.add(new Matter(
+                    Matter.Urgency.STOPS, words.text("today.waits", run.id(), asked),
+                    words.text("today.waits.why", waits, stillNeeded(bags)),
+                    "/runs/" + run.id(), words.text("today.waits.go"), Right.RUNS));
+        }
+        if (ready > 0) {
+            matters.add(matter(Matter.Urgency.GO_ON, "pack", run, asked, ready, "/packing", Right.PACKING));
+        }
+        if (!toCut.isEmpty()) {
+            Matter.Urgency urgency = run.state() == RunState.CUTTING ? Matter.Urgency.GO_ON : Matter.Urgency.BEGIN;
+            matters.add(new Matter(
+                    urgency, words.text("today.cut", run.id(), asked), words.text("today.cut.why", toCut.size(), bolts), "/cutting",
+                    words.text("today.cut.go"), Right.CUTTING));
+        }
+        long inPieces = bags.stream().filter(bag -> bag.isOpen() && bag.piecesLeft() && bag.begun()).count();
+        if (inPieces > 0) {
+            matters.add(matter(Matter.Urgency.GO_ON, "pieces", run, asked, inPieces, "/cutting", Right.CUTTING));
+        }
+        if (run.state() == RunState.DRAFT) {
+            matters.add(matter(Matter.Urgency.DECIDE, "draft", run, asked, 0, "/runs/" + run.id(), Right.RUNS));
+        }
+    }
+
+    /** The cloth that bags wait for, added up by fabric, by name: {@code 5/8 yd Gull grey}. */
+    private String stillNeeded(List<Bag> bags) {
+        Map<Long, Length> needed = new HashMap<>();
+        bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.ClothLine::waits)
+                .forEach(line -> needed.merge(line.fabricId(), line.length(), Length::plus));
+        LengthUnit selling = unit.sellingUnit();
+        return fabrics.byIds(needed.keySet()).values().stream()
+                .sorted(Comparator.comparing(Fabric::name))
+                .map(fabric -> LengthView.of(requireNonNull(needed.get(fabric.id())), selling).plain() + " " + fabric.name())
+                .collect(Collectors.joining(", "));
+    }
+
+    private Matter matter(Matter.Urgency urgency, String kind, Run run, String asked, long count, String path, Right right) {
+        return new Matter(
+                urgency, words.text("today." + kind, run.id(), asked), words.text("today." + kind + ".why", count), path,
+                words.text("today." + kind + ".go"), right);
+    }
+}
