@@ -49,7 +49,7 @@ public class RunTakings {
 
     /** Does what was seen; refused where that is not what would come of it by now. */
     public Outcome<Long> take(long runId, String seen, long personId) {
-        Run run = asking(runId);
+        Run run = asking(book.run(runId));
         DraftPlan plan = plans.plan(run);
         Takings.Taking taking = preview(run, plan);
         if (taking.bags() == 0 || !signature(plan, taking).equals(seen)) {
@@ -59,11 +59,10 @@ public class RunTakings {
     }
 
     /** A draft, or what is open of a confirmed run. */
-    public Run asking(long runId) {
-        Run run = book.run(runId);
+    public Run asking(Run run) {
         return run.state() == RunState.DRAFT
                 ? run
-                : run.asking(progress.open(Set.of(runId)).getOrDefault(runId, List.of()));
+                : run.asking(progress.open(Set.of(run.id())).getOrDefault(run.id(), List.of()));
     }
 
     /** The last taking of a run that can be given back: its id. */

@@ -1,11 +1,12 @@
 package retazo.app.runs.book;
 
-import java.util.Collection;
 import java.util.List;
 
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 public interface RunDropRepository extends JpaRepository<RunDropEntity, Long> {
 
-    List<RunDropEntity> findByRunLineIdInOrderByIdAsc(Collection<Long> runLineIds);
+    @Query("SELECT d FROM RunDropEntity d JOIN RunLineEntity l ON l.id = d.runLineId WHERE l.runId = :runId ORDER BY d.id")
+    List<RunDropEntity> ofRun(long runId);
 }

@@ -68,6 +68,9 @@ public class ChangeWords {
 
     /** The same changes in words, in their order. */
     public List<ChangeView> of(Collection<RunChange> some) {
+        if (some.isEmpty()) {
+            return List.of();
+        }
         Named named = named(some);
         return some.stream().map(change -> new ChangeView(
                 change.id(), change.runId(), change.planVersion(), Moments.near(change.at(), clock.instant()), after(change, named),

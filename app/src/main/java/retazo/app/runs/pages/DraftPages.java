@@ -17,6 +17,7 @@ import retazo.app.kits.Kit;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.DraftPlan;
 import retazo.app.runs.DraftPlans;
+import retazo.app.runs.NarrowBolts;
 import retazo.app.runs.RunTakings;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.BoltLayout;
@@ -28,6 +29,7 @@ import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanScore;
 import retazo.core.bolt.Shortage;
+import retazo.core.measure.LengthUnit;
 
 /** Puts drafts together as their page shows them, and what is open of a run likewise. */
 @Service
@@ -36,15 +38,18 @@ class DraftPages {
 
     private final DraftPlans plans;
     private final RunTakings takings;
+    private final NarrowBolts narrow;
     private final FabricService fabrics;
     private final RunTitles titles;
     private final PracticeService practice;
     private final Words words;
 
     DraftPages(
-            DraftPlans plans, RunTakings takings, FabricService fabrics, RunTitles titles, PracticeService practice, Words words) {
+            DraftPlans plans, RunTakings takings, NarrowBolts narrow, FabricService fabrics, RunTitles titles, PracticeService practice,
+            Words words) {
         this.plans = plans;
         this.takings = takings;
+        this.narrow = narrow;
         this.fabrics = fabrics;
         this.titles = titles;
         this.practice = practice;
@@ -73,6 +78,14 @@ class DraftPages {
     record TakingView(int bags, int together, String gained, List<String> losses, String signature) {
     }
 
+    /** Cloth on narrow bolts, and what each kit would take of it. */
+    record NarrowView(String what, List<NarrowKit> kits) {
+    }
+
+    /** A kit planned on narrower cloth. */
+    record NarrowKit(long kitId, String what) {
+    }
+
     /** A kit in the order asked, which can be put one place earlier. */
     record LineView(long kitId, int bags, String kit) {
     }
@@ -85,10 +98,11 @@ class DraftPages {
      * What stock gives for what is asked.
      *
      * @param frees  what enough of a fabric that stops would free
+     * @param narrow cloth that is there, on bolts that are too narrow for the plan
      * @param taking absent where cloth of later runs gives nothing more
      */
     record GivesView(boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods, List<String> frees,
-            Optional<TakingView> taking) {
+            List<NarrowView> narrow, Optional<TakingView> taking) {
 
         /** The answer in the order asked. */
         public AnswerView inOrder() {
@@ -128,7 +142,17 @@ class DraftPages {
                         .toList(),
                 draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
                         .toList(),
-                frees(draft, fabricById), taking(run, draft));
+                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), taking(run, draft));
+    }
+
+    private NarrowView view(NarrowBolts.Narrow narrow) {
+        LengthUnit unit = words.sellingUnit();
+        return new NarrowView(
+                words.text("draft.narrow", narrow.fabric().name(), LengthView.onHand(narrow.free(), unit).plain(), narrow.bolts(),
+                        LengthView.cut(narrow.width()).plain(), LengthView.cut(narrow.planned()).plain()),
+                narrow.kits().stream().map(on -> new NarrowKit(on.kit().id(), words.text(
+                        "draft.narrow-kit", LengthView.cut(narrow.width()).plain(), on.kit().sizeName(),
+                        LengthView.of(on.length(), unit).plain(), LengthView.of(on.now(), unit).plain(), on.bags()))).toList());
     }
 
     /** What enough of each fabric that stops would free by itself. */

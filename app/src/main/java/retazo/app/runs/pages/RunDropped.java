@@ -46,9 +46,12 @@ class RunDropped {
 
     /** A sentence for each decision. */
     List<String> of(long runId) {
+        List<RunDropEntity> found = drops.ofRun(runId);
+        if (found.isEmpty()) {
+            return List.of();
+        }
         Map<Long, RunLineEntity> byId = lines.findByRunIdInOrderByRunIdAscPositionAsc(Set.of(runId)).stream()
                 .collect(Collectors.toMap(RunLineEntity::id, Function.identity()));
-        List<RunDropEntity> found = drops.findByRunLineIdInOrderByIdAsc(byId.keySet());
         Map<Long, KitTitle> titles = kits.titles(byId.values().stream().map(RunLineEntity::kitId).collect(Collectors.toSet()));
         Map<Long, String> names = staff.names(found.stream().map(RunDropEntity::personId).collect(Collectors.toSet()));
         return found.stream()

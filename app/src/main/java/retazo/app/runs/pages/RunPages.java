@@ -2,6 +2,7 @@ package retazo.app.runs.pages;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,7 +108,7 @@ class RunPages {
         return new OpenPage(
                 run, titles.of(run).asked(),
                 bags.stream().map(bag -> bagView(bag, byId, fabricById)).toList(),
-                openBars(run, fabricById),
+                openBars(bags, fabricById),
                 bags.stream().anyMatch(Bag::waits),
                 bags.stream().anyMatch(bag -> bag.isOpen() && !bag.begun()), planning,
                 List.copyOf(fabricById.values()));
@@ -140,8 +141,10 @@ class RunPages {
      * Every bolt of the run with its cuts; those done are in front, and the bolt is drawn as it was before them, without what other runs
      * have reserved of it.
      */
-    private List<BoltBar> openBars(Run run, Map<Long, Fabric> fabricById) {
-        Map<Long, List<PlannedCut>> byBolt = runs.currentCuts(Set.of(run.id())).stream()
+    private List<BoltBar> openBars(List<Bag> bags, Map<Long, Fabric> fabricById) {
+        Map<Long, List<PlannedCut>> byBolt = bags.stream().flatMap(bag -> bag.lines().stream()).flatMap(line -> line.cut().stream())
+                .distinct()
+                .sorted(Comparator.comparing(PlannedCut::boltId).thenComparing(PlannedCut::position))
                 .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Bolt> bolts = stock.boltsById(byBolt.keySet());
         Map<Long, Length> before = new LinkedHashMap<>();
@@ -151,7 +154,7 @@ class RunPages {
                 .map(entry -> {
                     Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
                     List<BoltBar.Piece> pieces = entry.getValue().stream()
-                            .sorted(java.util.Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
+                            .sorted(Comparator.comparing((PlannedCut cut) -> cut.state() != PlannedCut.State.CUT)
                                     .thenComparing(PlannedCut::position))
                             .map(cut -> new BoltBar.Piece(
                                     cut.bags().toString(), cut.length(), cut.state() == PlannedCut.State.CUT))
@@ -159,7 +162,7 @@ class RunPages {
                     return BoltBar.of(bolt, requireNonNull(fabricById.get(bolt.fabricId())), pieces, requireNonNull(before.get(bolt.id())),
                             scale);
                 })
-                .sorted(java.util.Comparator.comparing((BoltBar bar) -> bar.fabric().name()).thenComparing(BoltBar::code))
+                .sorted(Comparator.comparing((BoltBar bar) -> bar.fabric().name()).thenComparing(BoltBar::code))
                 .toList();
     }
 

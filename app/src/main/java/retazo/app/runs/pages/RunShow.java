@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 
 import retazo.app.runs.Replanning;
@@ -17,6 +18,7 @@ import retazo.app.shared.Faults;
 
 /** Shows a draft, or a run under way. */
 @Component
+@Transactional(readOnly = true)
 class RunShow {
 
     private final RunPages pages;
@@ -60,7 +62,7 @@ class RunShow {
             return "runs/draft";
         }
         RunPages.OpenPage page = pages.open(run, replanning.isAsked(id));
-        Run open = takings.asking(id);
+        Run open = takings.asking(run);
         List<ChangeView> became = changeWords.of(changes.of(id));
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
