@@ -3,7 +3,6 @@ package retazo.core.bolt;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -30,8 +29,13 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
 
     @Override
     public BoltPlan mostBags(BoltRequest request) {
+        return ExactBoltPlanner.of(request).map(ExactBoltPlanner::mostBags).orElseGet(() -> triedMostBags(request));
+    }
+
+    private static BoltPlan triedMostBags(BoltRequest request) {
         Attempt attempt = new Attempt(request);
-        int[] most = IntStream.range(0, request.groups().size()).map(attempt::mostAlone).toArray();
+        int[] most = IntStream.range(0, request.groups().size())
+                .map(group -> ExactBoltPlanner.mostAlone(request, request.groups().get(group))).toArray();
         BoltPlan start = attempt.inOrder(attempt.thriftyFirst());
         for (int total = Math.min(IntStream.of(most).sum(), attempt.bound(most)); total >= Math.max(1, start.bagsBuilt()); total--) {
             Optional<BoltPlan> best = attempt.ways(total, most).stream()
@@ -48,6 +52,10 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
 
     @Override
     public BoltPlan inOrderAsked(BoltRequest request) {
+        return ExactBoltPlanner.of(request).map(ExactBoltPlanner::inOrderAsked).orElseGet(() -> triedInOrder(request));
+    }
+
+    private static BoltPlan triedInOrder(BoltRequest request) {
         return new Attempt(request).inOrder(IntStream.range(0, request.groups().size()).boxed().toList());
     }
 
@@ -55,6 +63,7 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
     private static final class Attempt {
 
         private final BoltRequest request;
+        private final PlanAssembly assembly;
         private final List<String> fabrics;
         private final Map<String, FabricPacker> packers = new HashMap<>();
         private final Map<String, Optional<FabricPacker.Packing>> known = new HashMap<>();
@@ -63,21 +72,12 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
 
         Attempt(BoltRequest request) {
             this.request = request;
+            this.assembly = new PlanAssembly(request);
             this.fabrics = List.copyOf(request.neededFabrics());
             fabrics.forEach(code -> {
                 packers.put(code, new FabricPacker(request.bolts(code), request.rests()));
                 free.put(code, request.bolts(code).stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus));
             });
-        }
-
-        /** How many of a group its bolts give if no other group takes any: for each fabric the cuts of every bolt. */
-        int mostAlone(int group) {
-            BagGroup bags = request.groups().get(group);
-            return bags.lengths().entrySet().stream()
-                    .mapToInt(need -> (int) Math.min(
-                            bags.quantity(), KitsPossible.cuts(request.bolts(need.getKey()), need.getValue()).value()))
-                    .min()
-                    .orElse(bags.quantity());
         }
 
         /** No plan has more bags: per fabric the shortest lengths first, until its cloth is used up. */
@@ -187,73 +187,18 @@ public final class HeuristicBoltPlanner implements BoltPlanner {
             return true;
         }
 
-        /** The lengths of one fabric for so many bags of each group, longest first. */
-        private List<Length> lengths(String code, int[] counts) {
-            List<Length> lengths = new ArrayList<>();
-            for (int group = 0; group < counts.length; group++) {
-                Length length = request.groups().get(group).lengths().get(code);
-                if (length != null) {
-                    lengths.addAll(Collections.nCopies(counts[group], length));
-                }
-            }
-            lengths.sort(Comparator.reverseOrder());
-            return lengths;
-        }
-
         Optional<BoltPlan> plan(int[] counts) {
-            Map<String, FabricPacker.Packing> packings = new HashMap<>();
+            Map<String, List<Integer>> boltOf = new HashMap<>();
             for (String code : fabrics) {
-                List<Length> lengths = lengths(code, counts);
+                List<Length> lengths = assembly.lengths(code, counts);
                 Optional<FabricPacker.Packing> packing = known.computeIfAbsent(code + lengths,
                         key -> requireNonNull(packers.get(code)).pack(lengths));
                 if (packing.isEmpty()) {
                     return Optional.empty();
                 }
-                packings.put(code, packing.get());
+                boltOf.put(code, packing.get().boltOf());
             }
-            return Optional.of(assemble(counts, packings));
-        }
-
-        private BoltPlan assemble(int[] counts, Map<String, FabricPacker.Packing> packings) {
-            List<BoltPlan.PlannedLength> cuts = new ArrayList<>();
-            List<BoltPlan.Rest> rests = new ArrayList<>();
-            for (String code : fabrics) {
-                List<BoltPlan.PlannedLength> ofFabric = cutsOf(code, counts, requireNonNull(packings.get(code)));
-                for (BoltStock bolt : request.bolts(code)) {
-                    List<BoltPlan.PlannedLength> ofBolt = ofFabric.stream().filter(cut -> cut.boltId().equals(bolt.id())).toList();
-                    if (!ofBolt.isEmpty()) {
-                        Length used = ofBolt.stream().map(BoltPlan.PlannedLength::length).reduce(Length.ZERO, Length::plus);
-                        Length rest = bolt.free().minus(used);
-                        cuts.addAll(ofBolt);
-                        rests.add(new BoltPlan.Rest(code, bolt.id(), rest, request.rests().kindOf(rest)));
-                    }
-                }
-            }
-            return new BoltPlan(IntStream.of(counts).boxed().toList(), cuts, rests);
-        }
-
-        /** Gives each bag of a group one of the places of its length, in the order of groups and bags. */
-        private List<BoltPlan.PlannedLength> cutsOf(String code, int[] counts, FabricPacker.Packing packing) {
-            List<Length> lengths = lengths(code, counts);
-            boolean[] given = new boolean[lengths.size()];
-            List<BoltPlan.PlannedLength> cuts = new ArrayList<>();
-            for (int group = 0; group < counts.length; group++) {
-                Length length = request.groups().get(group).lengths().get(code);
-                for (int bag = 0; length != null && bag < counts[group]; bag++) {
-                    int place = firstOpen(lengths, given, length);
-                    given[place] = true;
-                    String bolt = request.bolts(code).get(packing.boltOf().get(place)).id();
-                    cuts.add(new BoltPlan.PlannedLength(code, bolt, group, bag, length));
-                }
-            }
-            return cuts;
-        }
-
-        private static int firstOpen(List<Length> lengths, boolean[] given, Length length) {
-            return IntStream.range(0, given.length)
-                    .filter(place -> !given[place] && lengths.get(place).equals(length))
-                    .findFirst()
-                    .orElseThrow();
+            return Optional.of(assembly.plan(counts, boltOf));
         }
     }
 }

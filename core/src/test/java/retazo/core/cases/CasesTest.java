@@ -19,15 +19,11 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Runs the worked cases: those in the test resources, or in the folder that the system property {@code retazo.cases}
- * names. Every case is run, or claimed by exactly one feature of {@link Unclaimed}.
+ * names.
  */
 class CasesTest {
 
     private record WorkedCase(String topic, String id, JsonNode input, JsonNode expected) {
-
-        List<Unclaimed.Feature> claims() {
-            return Unclaimed.FEATURES.stream().filter(feature -> feature.claims(topic, new CaseObject(input))).toList();
-        }
 
         @Override
         public String toString() {
@@ -38,27 +34,7 @@ class CasesTest {
     @TestFactory
     Stream<DynamicTest> worked_cases_come_out_exactly() throws IOException, URISyntaxException {
         return cases().stream()
-                .filter(worked -> worked.claims().isEmpty())
                 .map(worked -> DynamicTest.dynamicTest(worked.toString(), () -> run(worked)));
-    }
-
-    @Test
-    void every_case_is_run_or_claimed_by_exactly_one_feature() throws IOException, URISyntaxException {
-        Map<String, Integer> claimed = new TreeMap<>();
-        int run = 0;
-        for (WorkedCase worked : cases()) {
-            List<Unclaimed.Feature> claims = worked.claims();
-            assertThat(claims).as("features that claim %s", worked).hasSizeLessThan(2);
-            if (claims.isEmpty()) {
-                run++;
-            } else {
-                claimed.merge(claims.get(0).toString(), 1, Integer::sum);
-            }
-        }
-
-        System.out.println("Worked cases: " + run + " run; not done yet:");
-        claimed.forEach((feature, count) -> System.out.println("  " + feature + ": " + count));
-        assertThat(run).isPositive();
     }
 
     private static void run(WorkedCase worked) {
@@ -79,6 +55,7 @@ class CasesTest {
             case "finishing" -> FinishingAnswers.of(input);
             case "strips" -> StripAnswers.of(input, new CaseObject(worked.expected()));
             case "precuts" -> PrecutAnswers.of(input);
+            case "bolts" -> BoltAnswers.of(input);
             case "prints" -> PrintAnswers.of(input);
             default -> throw new AssertionError("Nobody answers the topic '" + worked.topic() + "'.");
         };
