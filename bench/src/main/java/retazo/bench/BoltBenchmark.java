@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -19,11 +20,14 @@ import retazo.core.bolt.BagGroup;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.HeuristicBoltPlanner;
+import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.RestRule;
 import retazo.core.measure.Length;
 
-/** Forty bags of three kits on six fabrics of twenty bolts each, which do not suffice for all. */
+/**
+ * Forty bags of three kits on six fabrics of twenty bolts each, which do not suffice for all; and two hundred bags of five kits on twelve
+ * fabrics of sixty bolts each, which nearly do.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -35,16 +39,53 @@ public class BoltBenchmark {
     private static final long SEED = 40;
 
     private final BoltRequest request = request();
-    private final HeuristicBoltPlanner planner = new HeuristicBoltPlanner();
+    private final BoltRequest large = large();
 
     @Benchmark
     public BoltPlan mostBags() {
-        return planner.mostBags(request);
+        return BoltPlanner.of(request).mostBags();
     }
 
     @Benchmark
     public BoltPlan inOrderAsked() {
-        return planner.inOrderAsked(request);
+        return BoltPlanner.of(request).inOrderAsked();
+    }
+
+    @Benchmark
+    public BoltPlan mostOfTwoHundred() {
+        return BoltPlanner.of(large).mostBags();
+    }
+
+    @Benchmark
+    public BoltPlan twoHundredInOrder() {
+        return BoltPlanner.of(large).inOrderAsked();
+    }
+
+    private static BoltRequest large() {
+        Random random = new Random(SEED);
+        List<Map<String, Length>> lengths = new ArrayList<>();
+        for (int kit = 0; kit < 5; kit++) {
+            lengths.add(new LinkedHashMap<>());
+        }
+        Map<String, List<BoltStock>> fabrics = new LinkedHashMap<>();
+        for (int fabric = 0; fabric < 12; fabric++) {
+            String code = "F" + fabric;
+            int first = 3 + random.nextInt(10);
+            int eighths = 0;
+            for (int kit = 0; kit < 5; kit++) {
+                lengths.get(kit).put(code, eighths(first + kit * (2 + random.nextInt(3))));
+                eighths += 40 * (first + kit * 3);
+            }
+            List<BoltStock> bolts = new ArrayList<>();
+            for (int bolt = 0; bolt < 60; bolt++) {
+                bolts.add(new BoltStock(
+                        code + "-" + bolt, eighths(eighths / 90 + random.nextInt(eighths / 80)), Length.ofInches(40), bolt % 3 == 0));
+            }
+            fabrics.put(code, bolts);
+        }
+        return new BoltRequest(
+                fabrics, IntStream.range(0, 5).mapToObj(kit -> new BagGroup("kit" + kit, 40, lengths.get(kit))).toList(),
+                new RestRule(Length.ofYards(1, 2), Length.ofInches(2)));
     }
 
     private static BoltRequest request() {

@@ -21,6 +21,7 @@ import retazo.core.bolt.Shortage;
  * @param shortages  fabrics that limit
  * @param goods      counted stock that limits
  * @param allowed    how many bags of each kit the counted stock allows
+ * @param bound      no plan has more bags
  */
 public record DraftPlan(
         List<KitWork> works,
@@ -31,7 +32,8 @@ public record DraftPlan(
         boolean whole,
         List<Shortage> shortages,
         List<GoodLimit.Shortage> goods,
-        List<Integer> allowed) {
+        List<Integer> allowed,
+        int bound) {
 
     /** Which of the two answers a person takes. */
     public enum Answer {

@@ -104,7 +104,7 @@ public class DraftPlans {
         return new DraftPlan(
                 asked.works(), asked.run().asked(), asked.bolts(), answers.mostBags(), answers.inOrder(),
                 clothSuffices && asked.limit().shortages().isEmpty(), clothSuffices ? List.of() : asked.layout().shortages(),
-                asked.limit().shortages(), asked.limit().quantities());
+                asked.limit().shortages(), asked.limit().quantities(), answers.bound());
     }
 
     /** The kits of a run with their bills, by the practice of now. */

@@ -39,7 +39,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.Priority;
+import retazo.core.bolt.promise.Priority;
 import retazo.core.measure.Length;
 
 /** What runs are promised, and what becomes of it. One bag of the sample kit takes 40 1/2 in of its fabric. */

@@ -14,7 +14,7 @@ import retazo.core.measure.Length;
  * shortest (best fit decreasing); each bolt filled to the shortest or a sellable rest (minimum bin slack); and, when
  * neither finds room, a search of all ways within a limit of steps.
  */
-final class FabricPacker {
+public final class FabricPacker {
 
     private static final int MOST_SEARCH_STEPS = 20_000;
     private static final int MOST_FILL_STEPS = 4_000;
@@ -22,7 +22,7 @@ final class FabricPacker {
     private final List<BoltStock> bolts;
     private final RestRule rule;
 
-    FabricPacker(List<BoltStock> bolts, RestRule rule) {
+    public FabricPacker(List<BoltStock> bolts, RestRule rule) {
         this.bolts = bolts;
         this.rule = rule;
     }
@@ -32,14 +32,14 @@ final class FabricPacker {
      *
      * @param boltOf index of the bolt of each length, in the order of the lengths asked
      */
-    record Packing(List<Integer> boltOf, int orphans, Length orphanLength, int boltsOpened) {
+    public record Packing(List<Integer> boltOf, int orphans, Length orphanLength, int boltsOpened) {
         private static final Comparator<Packing> BETTER_FIRST = Comparator.comparing(Packing::orphans)
                 .thenComparing(Packing::orphanLength)
                 .thenComparing(Packing::boltsOpened);
     }
 
     /** The best way found to lay all lengths, longest first; absent when none was found. */
-    Optional<Packing> pack(List<Length> longestFirst) {
+    public Optional<Packing> pack(List<Length> longestFirst) {
         Length asked = longestFirst.stream().reduce(Length.ZERO, Length::plus);
         Length free = bolts.stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus);
         if (asked.isLongerThan(free)) {

@@ -11,7 +11,7 @@ import retazo.core.bolt.BoltPlanCheck;
 import retazo.core.bolt.BoltPlanScore;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.HeuristicBoltPlanner;
+import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.RestRule;
 import retazo.core.measure.Length;
 
@@ -37,8 +37,8 @@ final class BoltAnswers {
 
     static Map<String, Object> of(CaseObject input) {
         BoltRequest request = request(input);
-        BoltPlan plan = proved(request, new HeuristicBoltPlanner().mostBags(request));
-        if (proved(request, new HeuristicBoltPlanner().inOrderAsked(request)).bagsBuilt() > plan.bagsBuilt()) {
+        BoltPlan plan = proved(request, BoltPlanner.of(request).mostBags());
+        if (proved(request, BoltPlanner.of(request).inOrderAsked()).bagsBuilt() > plan.bagsBuilt()) {
             throw new AssertionError("The order asked builds more bags than the most.");
         }
         BoltPlanScore score = plan.score();

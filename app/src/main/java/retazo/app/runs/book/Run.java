@@ -5,8 +5,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
-import retazo.core.bolt.Precedence;
-import retazo.core.bolt.Priority;
+import retazo.core.bolt.promise.Precedence;
+import retazo.core.bolt.promise.Priority;
 
 /**
  * A run as other features see it.

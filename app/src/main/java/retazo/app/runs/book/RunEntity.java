@@ -13,7 +13,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import retazo.core.bolt.Priority;
+import retazo.core.bolt.promise.Priority;
 
 /** A run; its lines, bags and cuts stand in tables of their own. */
 @Entity

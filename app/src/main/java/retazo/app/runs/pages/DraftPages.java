@@ -99,10 +99,11 @@ class DraftPages {
      *
      * @param frees  what enough of a fabric that stops would free
      * @param narrow cloth that is there, on bolts that are too narrow for the plan
+     * @param bound  how many bags no plan exceeds, in words
      * @param taking absent where cloth of later runs gives nothing more
      */
     record GivesView(boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods, List<String> frees,
-            List<NarrowView> narrow, Optional<TakingView> taking) {
+            List<NarrowView> narrow, Optional<TakingView> taking, String bound) {
 
         /** The answer in the order asked. */
         public AnswerView inOrder() {
@@ -142,7 +143,10 @@ class DraftPages {
                         .toList(),
                 draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
                         .toList(),
-                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), taking(run, draft));
+                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), taking(run, draft),
+                draft.mostBags().bagsBuilt() == draft.bound()
+                        ? words.text("draft.bound-reached", draft.bound())
+                        : words.text("draft.bound", draft.bound()));
     }
 
     private NarrowView view(NarrowBolts.Narrow narrow) {

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
-import retazo.core.bolt.Priority;
+import retazo.core.bolt.promise.Priority;
 import retazo.core.measure.Problem;
 
 /** When a run has its turn, as typed; empty is usual, and no day. */

@@ -11,10 +11,9 @@ import retazo.app.stock.Bolt;
 import retazo.core.bolt.BagGroup;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanCheck;
-import retazo.core.bolt.BoltPlanner;
+import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.HeuristicBoltPlanner;
 import retazo.core.bolt.RestRule;
 import retazo.core.bolt.Shortage;
 import retazo.core.measure.Length;
@@ -22,7 +21,6 @@ import retazo.core.measure.Length;
 /** Puts bags and bolts to the core's planner, and proves what it answers before anything is kept. */
 public final class BoltLayout {
 
-    private final BoltPlanner planner = new HeuristicBoltPlanner();
     private final BoltRequest request;
 
     /** A length of a fabric that was planned for a usable width. */
@@ -75,14 +73,15 @@ public final class BoltLayout {
         return Long.parseLong(code);
     }
 
-    /** The plan with the most bags. */
-    public BoltPlan mostBags() {
-        return proved(planner.mostBags(request));
+    /** Both plans, and how many bags no plan exceeds. */
+    BoltPlans.Answers answers() {
+        BoltPlanner planner = BoltPlanner.of(request);
+        return new BoltPlans.Answers(proved(planner.mostBags()), proved(planner.inOrderAsked()), planner.bound());
     }
 
     /** The plan that keeps the order asked. */
     public BoltPlan inOrderAsked() {
-        return proved(planner.inOrderAsked(request));
+        return proved(BoltPlanner.of(request).inOrderAsked());
     }
 
     /** The fabrics whose bolts do not give all that is asked. */

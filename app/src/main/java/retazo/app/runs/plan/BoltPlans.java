@@ -17,13 +17,17 @@ public class BoltPlans {
 
     private final Cache<BoltRequest, Answers> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-    /** The two answers to a draft. */
-    public record Answers(BoltPlan mostBags, BoltPlan inOrder) {
+    /**
+     * The two answers to a draft.
+     *
+     * @param bound no plan has more bags
+     */
+    public record Answers(BoltPlan mostBags, BoltPlan inOrder, int bound) {
     }
 
     /** The answers that are kept, else found now, which may take a while. */
     public Answers answers(BoltLayout layout) {
-        return kept.get(layout.request(), request -> new Answers(layout.mostBags(), layout.inOrderAsked()));
+        return kept.get(layout.request(), request -> layout.answers());
     }
 
     /** Whether the answers need not be found. */

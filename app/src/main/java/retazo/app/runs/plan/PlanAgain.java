@@ -24,10 +24,10 @@ import retazo.app.runs.changes.Happened;
 import retazo.app.runs.changes.RunChange;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.Allotment;
-import retazo.core.bolt.AllotmentRequest;
-import retazo.core.bolt.Allotter;
-import retazo.core.bolt.ClothNeed;
+import retazo.core.bolt.promise.Allotment;
+import retazo.core.bolt.promise.AllotmentRequest;
+import retazo.core.bolt.promise.Allotter;
+import retazo.core.bolt.promise.ClothNeed;
 
 /**
  * Plans again what was promised of the fabrics in question, over all runs that cut them: only what lost its cloth moves, and where there is

@@ -18,10 +18,10 @@ import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.PlannedCutEntity;
 import retazo.app.runs.book.Run;
 import retazo.app.stock.Bolt;
-import retazo.core.bolt.AllotmentRequest;
+import retazo.core.bolt.promise.AllotmentRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.ClothNeed;
-import retazo.core.bolt.HeldCut;
+import retazo.core.bolt.promise.ClothNeed;
+import retazo.core.bolt.promise.HeldCut;
 import retazo.core.bolt.RestRule;
 import retazo.core.measure.Length;
 

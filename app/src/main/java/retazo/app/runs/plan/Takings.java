@@ -18,12 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 
 import retazo.app.runs.book.BagEntity;
 import retazo.app.runs.book.Run;
-import retazo.core.bolt.Allotment;
-import retazo.core.bolt.AllotmentRequest;
-import retazo.core.bolt.Allotter;
+import retazo.core.bolt.promise.Allotment;
+import retazo.core.bolt.promise.AllotmentRequest;
+import retazo.core.bolt.promise.Allotter;
 import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.ClothNeed;
-import retazo.core.bolt.HeldCut;
+import retazo.core.bolt.promise.ClothNeed;
+import retazo.core.bolt.promise.HeldCut;
 
 /** What more a run could make with cloth that is kept for bags which come after its own, and what those would lose. */
 @Component

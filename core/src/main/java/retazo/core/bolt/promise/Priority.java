@@ -1,4 +1,4 @@
-package retazo.core.bolt;
+package retazo.core.bolt.promise;
 
 /** How a run presses, the most pressing first. */
 public enum Priority {

@@ -1,4 +1,13 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.KitsPossible;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.Shortage;
+import retazo.core.bolt.BoltPlanCheck;
+import retazo.core.bolt.RestRule;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BagGroup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
@@ -20,8 +29,6 @@ import retazo.core.measure.Length;
 class BoltPlannerTest {
 
     private static final RestRule RESTS = new RestRule(Length.ofInches(18), Length.ofInches(2));
-
-    private final BoltPlanner planner = new HeuristicBoltPlanner();
 
     @Test
     void three_bolts_of_nearly_two_yards_give_three_cuts_of_one() {
@@ -60,8 +67,8 @@ class BoltPlannerTest {
                 new BagGroup("throw", 1, Map.of("F", inches("40"))),
                 new BagGroup("crib", 3, Map.of("F", inches("18"))));
 
-        assertThat(planner.mostBags(request).built()).containsExactly(0, 3);
-        assertThat(planner.inOrderAsked(request).built()).containsExactly(1, 1);
+        assertThat(BoltPlanner.of(request).mostBags().built()).containsExactly(0, 3);
+        assertThat(BoltPlanner.of(request).inOrderAsked().built()).containsExactly(1, 1);
     }
 
     @Test
@@ -69,7 +76,7 @@ class BoltPlannerTest {
         BoltRequest request = request(
                 Map.of("F", List.of(bolt("f1", "45"), bolt("f2", "60"))), new BagGroup("one", 1, Map.of("F", inches("40"))));
 
-        BoltPlan plan = planner.mostBags(request);
+        BoltPlan plan = BoltPlanner.of(request).mostBags();
 
         assertThat(plan.cuts()).extracting(BoltPlan.PlannedLength::boltId).containsExactly("f2");
         assertThat(plan.rests()).extracting(BoltPlan.Rest::length, BoltPlan.Rest::kind)
@@ -100,7 +107,7 @@ class BoltPlannerTest {
                 new BagGroup("throw", 4, Map.of("F", inches("36"), "G", inches("9"))));
 
         assertThat(Shortage.of(request)).containsExactly(new Shortage("F", inches("36"), 1));
-        assertThat(planner.mostBags(request).missing(request)).isEqualTo(Map.of("throw", 1));
+        assertThat(BoltPlanner.of(request).mostBags().missing(request)).isEqualTo(Map.of("throw", 1));
     }
 
     @Test
@@ -134,10 +141,10 @@ class BoltPlannerTest {
         }
         BoltRequest request = new BoltRequest(Map.of("F", stock), groups, RESTS);
 
-        BoltPlan plan = planner.mostBags(request);
+        BoltPlan plan = BoltPlanner.of(request).mostBags();
 
         assertThat(BoltPlanCheck.faults(request, plan)).isEmpty();
-        assertThat(BoltPlanCheck.faults(request, planner.inOrderAsked(request))).isEmpty();
+        assertThat(BoltPlanCheck.faults(request, BoltPlanner.of(request).inOrderAsked())).isEmpty();
         assertThat(plan.bagsBuilt()).isEqualTo(mostByBruteForce(bolts, lengths, quantity));
     }
 

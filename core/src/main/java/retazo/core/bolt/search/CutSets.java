@@ -1,4 +1,4 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
 
 import java.util.ArrayList;
 import java.util.List;

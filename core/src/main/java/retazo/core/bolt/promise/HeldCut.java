@@ -1,4 +1,4 @@
-package retazo.core.bolt;
+package retazo.core.bolt.promise;
 
 import java.util.List;
 

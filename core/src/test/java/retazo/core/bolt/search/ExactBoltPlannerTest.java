@@ -1,4 +1,12 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.BoltPlanCheck;
+import retazo.core.bolt.RestRule;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanScore;
+import retazo.core.bolt.BagGroup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

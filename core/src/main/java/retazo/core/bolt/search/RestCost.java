@@ -1,4 +1,8 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.RestRule;
+import retazo.core.bolt.BoltPlanScore;
 
 import java.util.Collection;
 
@@ -22,6 +26,11 @@ final class RestCost {
         this.rule = rule;
         this.perTick = allBolts.size() + 1L;
         this.perOrphan = Math.multiplyExact(perTick, Math.multiplyExact(rule.shortestRemnant().ticks(), perTick));
+    }
+
+    /** From how many ticks on a rest can be sold. */
+    long shortestRemnant() {
+        return rule.shortestRemnant().ticks();
     }
 
     /** What a bolt costs that is cut from and keeps so much. */

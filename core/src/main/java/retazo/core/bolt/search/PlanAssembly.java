@@ -1,8 +1,13 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.BoltPlan;
 
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -31,6 +36,28 @@ final class PlanAssembly {
         }
         lengths.sort(Comparator.reverseOrder());
         return lengths;
+    }
+
+    /** The bolt of each of {@link #lengths}, by how many lengths of each group are cut from each bolt. */
+    List<Integer> boltOf(FabricUnits fabric, int[][] sets, int[] counts) {
+        List<int[]> left = Arrays.stream(sets).map(int[]::clone).toList();
+        List<Integer> boltOf = new ArrayList<>();
+        for (Length length : lengths(fabric.code(), counts)) {
+            boltOf.add(take(left, fabric.ticks(), length.ticks()));
+        }
+        return boltOf;
+    }
+
+    private static int take(List<int[]> left, long[] ticks, long length) {
+        for (int bolt = 0; bolt < left.size(); bolt++) {
+            for (int group = 0; group < ticks.length; group++) {
+                if (ticks[group] == length && left.get(bolt)[group] > 0) {
+                    left.get(bolt)[group]--;
+                    return bolt;
+                }
+            }
+        }
+        throw new IllegalStateException("A length is cut from no bolt.");
     }
 
     /**

@@ -1,4 +1,7 @@
-package retazo.core.bolt;
+package retazo.core.bolt.promise;
+
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.RestRule;
 
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,6 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.BoltStock;
 
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,4 +1,4 @@
-package retazo.core.bolt;
+package retazo.core.bolt.promise;
 
 import retazo.core.measure.Length;
 

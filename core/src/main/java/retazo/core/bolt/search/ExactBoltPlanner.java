@@ -1,4 +1,9 @@
-package retazo.core.bolt;
+package retazo.core.bolt.search;
+
+import retazo.core.bolt.KitsPossible;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BagGroup;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +21,7 @@ import retazo.core.measure.Length;
  * Finds the very best plan, for requests within its reach: the best way to lay any numbers of lengths is worked out for each fabric
  * ({@link FabricTable}); fabrics are tied only by how many bags of each group are built, so all those numbers are looked through.
  */
-final class ExactBoltPlanner {
+final class ExactBoltPlanner implements BoltPlanner {
 
     private static final int MOST_NUMBERS = 400_000;
     private static final long MOST_WORK = 30_000_000;
@@ -94,13 +99,20 @@ final class ExactBoltPlanner {
         return -1;
     }
 
+    @Override
+    public int bound() {
+        return IntStream.of(best(counts -> IntStream.of(counts).sum())).sum();
+    }
+
     /** The plan with the most bags, and of those the one with the best rests. */
-    BoltPlan mostBags() {
+    @Override
+    public BoltPlan mostBags() {
         return plan(best(counts -> IntStream.of(counts).sum()));
     }
 
     /** The plan with as many as possible of the first group, then of the second, and so on, and with the best rests. */
-    BoltPlan inOrderAsked() {
+    @Override
+    public BoltPlan inOrderAsked() {
         return plan(best(counts -> {
             int place = 0;
             for (int group = 0; group < counts.length; group++) {

@@ -1,4 +1,9 @@
-package retazo.core.bolt;
+package retazo.core.bolt.promise;
+
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.CounterChoice;
+import retazo.core.bolt.FabricPacker;
 
 import static java.util.Objects.requireNonNull;
 
