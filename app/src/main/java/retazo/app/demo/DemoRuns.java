@@ -2,8 +2,10 @@ package retazo.app.demo;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -21,11 +23,14 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
+import retazo.core.bolt.promise.Priority;
 import retazo.core.measure.Length;
 
-/** The demo shop's runs: one packed, one half cut, one that waits for cloth, one that cannot be made whole. */
+/** The demo shop's runs: one packed, one half cut, one that waits for cloth, a rush that cannot be made whole. */
 @Component
 class DemoRuns {
+
+    private static final int DAYS_TO_THE_FAIR = 9;
 
     /** Who does what. */
     record Crew(long designer, long cutter, long packer, long counter) {
@@ -65,7 +70,9 @@ class DemoRuns {
         long halfCut = confirmed(crew, List.of(new Run.Asked(lamp.get(1), 2), new Run.Asked(lamp.get(0), 2)));
         cutAll(halfCut, crew, 11);
         confirmed(crew, List.of(new Run.Asked(sluice.get(1), 2), new Run.Asked(sluice.get(0), 1)));
-        drafts.draft(List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)), crew.designer());
+        drafts.draft(
+                List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)),
+                new Run.Turn(Priority.RUSH, Optional.of(LocalDate.now().plusDays(DAYS_TO_THE_FAIR)), Optional.empty()), crew.designer());
     }
 
     /** A bolt that is a little shorter than its tag, so that a bag of the waiting run has no bolt. */

@@ -37,6 +37,7 @@ import retazo.app.runs.plan.Takings;
 import retazo.app.runs.progress.RunProgress;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.promise.Priority;
@@ -314,6 +315,31 @@ class PromisesTest {
 
         assertThat(plan.inOrder().bagsBuilt()).isEqualTo(1);
         assertThat(samples.bean(DraftPlans.class).bagsWithEnough(plan, fabric.id())).isEqualTo(3);
+    }
+
+    /**
+     * A bolt of 5 yd is 37 in wide, and the kit was planned at 40: three patches of 12 1/2 in do not lie side by side any more, two do.
+     * Five strips and 1 in are 63 1/2 in, with 5 % 66.675: 67 1/2 in, 1 7/8 yd. The bolt gives two of them.
+     */
+    @Test
+    void narrow_bolts_are_named_with_what_they_would_give() {
+        Samples.done(stock.receive(
+                new NewBolt(Samples.unique("B"), fabric.id(), "L1", "bay 9", Length.ofInches(37), Length.ofYards(5, 1), true),
+                Samples.entry()));
+        long run = samples.bean(RunDrafts.class).draft(List.of(new Run.Asked(kit, 1)), 1);
+
+        List<NarrowBolts.Narrow> narrow = samples.bean(NarrowBolts.class).of(draftPlan(run));
+
+        assertThat(narrow).singleElement().satisfies(bolts -> {
+            assertThat(bolts.free()).isEqualTo(Length.ofYards(5, 1));
+            assertThat(bolts.width()).isEqualTo(Length.ofInches(37));
+            assertThat(bolts.planned()).isEqualTo(Length.ofInches(40));
+            assertThat(bolts.kits()).singleElement().satisfies(kitOn -> {
+                assertThat(kitOn.length()).isEqualTo(Length.parse("67 1/2 in"));
+                assertThat(kitOn.now()).isEqualTo(BAG);
+                assertThat(kitOn.bags()).isEqualTo(2);
+            });
+        });
     }
 
     /**

@@ -136,7 +136,8 @@ public class PlanAgain {
         waiting.forEach(line -> lines.add(
                 new RunChange.Line(line.id(), before.getOrDefault(line.id(), Optional.empty()), Optional.empty())));
         lines.removeIf(line -> line.from().isPresent() && line.from().equals(line.to()));
-        if (!lines.isEmpty()) {
+        boolean ownPress = happened.byRun().equals(Optional.of(run.id()));
+        if (!lines.isEmpty() && !ownPress) {
             changes.keep(RunChange.of(run.id(), clock.instant(), happened, version, lines));
         }
     }
