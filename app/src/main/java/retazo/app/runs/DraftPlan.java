@@ -7,7 +7,7 @@ import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.GoodLimit;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 
 /**
  * What stock gives for a run that is not confirmed yet.

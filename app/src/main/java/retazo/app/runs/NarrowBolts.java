@@ -16,7 +16,7 @@ import retazo.app.kits.KitWorks;
 import retazo.app.runs.plan.BoltLayout;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.KitsPossible;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Need;
 import retazo.core.measure.Length;

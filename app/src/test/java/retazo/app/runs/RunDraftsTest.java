@@ -29,7 +29,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 import retazo.core.measure.Length;
 
 /** Drafts and confirmation on the real database. One bag of the sample kit takes 40 1/2 in. */

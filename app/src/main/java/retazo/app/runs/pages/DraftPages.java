@@ -3,6 +3,7 @@ package retazo.app.runs.pages;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,13 +29,15 @@ import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanScore;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 import retazo.core.measure.LengthUnit;
 
 /** Puts drafts together as their page shows them, and what is open of a run likewise. */
 @Service
 @Transactional(readOnly = true)
 class DraftPages {
+
+    private static final int MOST_FREES = 4;
 
     private final DraftPlans plans;
     private final RunTakings takings;
@@ -159,10 +162,11 @@ class DraftPages {
                         LengthView.of(on.length(), unit).plain(), LengthView.of(on.now(), unit).plain(), on.bags()))).toList());
     }
 
-    /** What enough of each fabric that stops would free by itself. */
+    /** What enough of each of the fabrics that stop most would free by itself. */
     private List<String> frees(DraftPlan draft, Map<Long, Fabric> fabricById) {
         List<String> frees = new ArrayList<>();
-        for (Shortage shortage : draft.shortages()) {
+        List<Shortage> most = draft.shortages().stream().sorted(Comparator.comparing(Shortage::cuts).reversed()).limit(MOST_FREES).toList();
+        for (Shortage shortage : most) {
             long fabricId = BoltLayout.fabricId(shortage.fabricCode());
             int more = plans.bagsWithEnough(draft, fabricId) - draft.inOrder().bagsBuilt();
             String name = requireNonNull(fabricById.get(fabricId)).name();
@@ -233,7 +237,7 @@ class DraftPages {
         List<Bolt> used = draft.bolts().stream().filter(bolt -> pieces.containsKey(Long.toString(bolt.id()))).toList();
         BoltBar.Scale scale = BoltBar.Scale.of(used.stream().map(Bolt::free).toList(), practice.practice());
         return used.stream()
-                .sorted(java.util.Comparator.comparing((Bolt bolt) -> requireNonNull(byId.get(bolt.fabricId())).name())
+                .sorted(Comparator.comparing((Bolt bolt) -> requireNonNull(byId.get(bolt.fabricId())).name())
                         .thenComparing(Bolt::code))
                 .map(bolt -> BoltBar.of(bolt, requireNonNull(byId.get(bolt.fabricId())),
                         requireNonNull(pieces.get(Long.toString(bolt.id()))), bolt.free(), scale))

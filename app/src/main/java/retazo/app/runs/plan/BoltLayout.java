@@ -15,7 +15,7 @@ import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.RestRule;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 import retazo.core.measure.Length;
 
 /** Puts bags and bolts to the core's planner, and proves what it answers before anything is kept. */

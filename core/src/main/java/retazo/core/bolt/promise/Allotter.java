@@ -38,6 +38,7 @@ public final class Allotter {
 
     private final AllotmentRequest request;
     private final Map<String, BoltStock> bolts = new HashMap<>();
+    private final Map<String, Integer> order = new HashMap<>();
     private Laid laid = new Laid();
     private final Set<String> deferred = new HashSet<>();
 
@@ -46,7 +47,10 @@ public final class Allotter {
         request.bolts().values().forEach(ofFabric -> ofFabric.forEach(bolt -> bolts.put(bolt.id(), bolt)));
         bolts.values().forEach(bolt -> laid.left.put(bolt.id(), bolt.free()));
         request.held().forEach(laid::lay);
-        request.homeless().forEach(need -> laid.homeless.put(need.id(), need));
+        request.homeless().forEach(need -> {
+            order.put(need.id(), order.size());
+            laid.homeless.put(need.id(), need);
+        });
     }
 
     /** What becomes of a request; the same request has the same answer. */
@@ -58,13 +62,13 @@ public final class Allotter {
     private static final class Laid {
 
         private final Map<String, Length> left = new HashMap<>();
-        private final List<HeldCut> cuts = new ArrayList<>();
+        private final Map<String, List<HeldCut>> cutsOf = new HashMap<>();
         private final Map<String, ClothNeed> homeless = new LinkedHashMap<>();
 
         Laid copy() {
             Laid copy = new Laid();
             copy.left.putAll(left);
-            copy.cuts.addAll(cuts);
+            cutsOf.forEach((bolt, cuts) -> copy.cutsOf.put(bolt, new ArrayList<>(cuts)));
             copy.homeless.putAll(homeless);
             return copy;
         }
@@ -73,8 +77,12 @@ public final class Allotter {
             return requireNonNull(left.get(boltId));
         }
 
+        List<HeldCut> on(String boltId) {
+            return cutsOf.getOrDefault(boltId, List.of());
+        }
+
         void lay(HeldCut cut) {
-            cuts.add(cut);
+            cutsOf.computeIfAbsent(cut.boltId(), bolt -> new ArrayList<>()).add(cut);
             left.merge(cut.boltId(), cut.length().negated(), Length::plus);
             cut.needs().forEach(need -> homeless.remove(need.id()));
         }
@@ -84,7 +92,7 @@ public final class Allotter {
         }
 
         void letGo(HeldCut cut) {
-            cuts.remove(cut);
+            requireNonNull(cutsOf.get(cut.boltId())).remove(cut);
             left.merge(cut.boltId(), cut.length(), Length::plus);
             cut.needs().forEach(need -> homeless.put(need.id(), need));
         }
@@ -112,7 +120,7 @@ public final class Allotter {
 
     private void letGoOfShortBolts() {
         for (String boltId : List.copyOf(laid.left.keySet())) {
-            List<HeldCut> lastFirst = new ArrayList<>(cutsOn(boltId));
+            List<HeldCut> lastFirst = new ArrayList<>(laid.on(boltId));
             java.util.Collections.reverse(lastFirst);
             lastFirst.sort(Comparator.comparing(HeldCut::precedence).reversed());
             for (HeldCut cut : lastFirst) {
@@ -121,10 +129,6 @@ public final class Allotter {
                 }
             }
         }
-    }
-
-    private List<HeldCut> cutsOn(String boltId) {
-        return laid.cuts.stream().filter(cut -> cut.boltId().equals(boltId)).toList();
     }
 
     /** All homeless lengths of a fabric that free room takes as it is. */
@@ -160,10 +164,9 @@ public final class Allotter {
 
     /** What has no bolt, in the order in which it is served. */
     private List<ClothNeed> inTurn() {
-        List<String> order = new ArrayList<>(request.homeless().stream().map(ClothNeed::id).toList());
         return laid.homeless.values().stream()
                 .sorted(Comparator.comparing(ClothNeed::precedence)
-                        .thenComparing(need -> order.contains(need.id()) ? order.indexOf(need.id()) : order.size())
+                        .thenComparing(need -> order.getOrDefault(need.id(), order.size()))
                         .thenComparing(ClothNeed::bag, Comparator.comparing(String::length).thenComparing(Comparator.naturalOrder())))
                 .toList();
     }
@@ -200,7 +203,7 @@ public final class Allotter {
     private Optional<Way> byMoving(ClothNeed need, List<BoltStock> room) {
         List<Way> ways = new ArrayList<>();
         for (BoltStock bolt : room) {
-            List<HeldCut> movable = cutsOn(bolt.id()).stream()
+            List<HeldCut> movable = laid.on(bolt.id()).stream()
                     .filter(cut -> cut.isAlone() && !cut.precedence().comesBefore(need.precedence())).toList();
             for (HeldCut one : movable) {
                 moved(need, bolt, List.of(one)).ifPresent(ways::add);
@@ -241,7 +244,7 @@ public final class Allotter {
     private Optional<Way> byTaking(ClothNeed need, List<BoltStock> room) {
         List<Way> ways = new ArrayList<>();
         for (BoltStock bolt : room) {
-            List<HeldCut> lastFirst = new ArrayList<>(cutsOn(bolt.id()).stream()
+            List<HeldCut> lastFirst = new ArrayList<>(laid.on(bolt.id()).stream()
                     .filter(cut -> need.precedence().comesBefore(cut.precedence())).toList());
             java.util.Collections.reverse(lastFirst);
             lastFirst.sort(Comparator.comparing(HeldCut::precedence).reversed());
@@ -282,7 +285,7 @@ public final class Allotter {
         request.held().forEach(cut -> before.put(cut.id(), cut));
         Set<String> letGo = new LinkedHashSet<>(before.keySet());
         Map<String, String> placed = new LinkedHashMap<>();
-        for (HeldCut cut : laid.cuts) {
+        for (HeldCut cut : laid.cutsOf.values().stream().flatMap(List::stream).toList()) {
             if (before.containsKey(cut.id())) {
                 letGo.remove(cut.id());
             } else {

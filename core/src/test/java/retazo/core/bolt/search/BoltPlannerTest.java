@@ -3,7 +3,7 @@ package retazo.core.bolt.search;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.Shortage;
+import retazo.core.bolt.search.Shortage;
 import retazo.core.bolt.BoltPlanCheck;
 import retazo.core.bolt.RestRule;
 import retazo.core.bolt.BoltPlan;
