@@ -17,9 +17,13 @@ import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.patterns.file.PatternContent;
+import retazo.app.runs.Confirming;
+import retazo.app.runs.DraftPlan;
+import retazo.app.runs.DraftPlans;
 import retazo.app.runs.Replanning;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
 import retazo.app.stock.NewBolt;
@@ -154,6 +158,14 @@ public record Samples(TestShop.Shop shop) {
     public long run(long kit, int bags) {
         long run = bean(RunDrafts.class).draft(List.of(new Run.Asked(kit, bags)), 1);
         done(bean(RunDrafts.class).confirmWhole(run));
+        return run;
+    }
+
+    /** A confirmed run of which as many bags as stock gives are made, and the others are open. */
+    public long openRun(long kit, int bags) {
+        long run = bean(RunDrafts.class).draft(List.of(new Run.Asked(kit, bags)), 1);
+        DraftPlan plan = bean(DraftPlans.class).plan(bean(RunBook.class).run(run));
+        done(bean(Confirming.class).confirm(run, DraftPlan.Answer.IN_ORDER, plan.inOrder().built()));
         return run;
     }
 }

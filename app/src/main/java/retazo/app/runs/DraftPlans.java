@@ -2,6 +2,7 @@ package retazo.app.runs;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,7 +52,22 @@ public class DraftPlans {
     @Transactional(readOnly = true)
     public DraftPlan plan(Run run) {
         List<KitWork> works = works(run);
-        return plan(asked(run, works, stock.boltsOf(fabricIds(works))));
+        return plan(asked(run, works, new Stock(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)), rests())));
+    }
+
+    /** The same for several runs, each as if it were alone, in few looks. */
+    @Transactional(readOnly = true)
+    public List<DraftPlan> plans(List<Run> runs) {
+        List<KitWork> all = works(runs.stream().flatMap(run -> run.asked().stream()).toList());
+        Stock there = new Stock(stock.boltsOf(fabricIds(all)), goods.counts(goodIds(all)), rests());
+        List<DraftPlan> found = new ArrayList<>();
+        int from = 0;
+        for (Run run : runs) {
+            List<KitWork> works = all.subList(from, from + run.asked().size());
+            found.add(plan(asked(run, works, there.of(fabricIds(works)))));
+            from += works.size();
+        }
+        return found;
     }
 
     /**
@@ -61,7 +77,8 @@ public class DraftPlans {
     Optional<DraftPlan> lockedPlan(Run run, List<KitWork> works) {
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
         goods.lock(goodIds(works));
-        Asked asked = asked(run, works, stock.lockBolts(bolts.stream().map(Bolt::id).toList()));
+        List<Bolt> locked = stock.lockBolts(bolts.stream().map(Bolt::id).toList());
+        Asked asked = asked(run, works, new Stock(locked, goods.counts(goodIds(works)), rests()));
         return Optional.of(asked).filter(one -> plans.knows(one.layout())).map(this::plan);
     }
 
@@ -69,10 +86,23 @@ public class DraftPlans {
     private record Asked(Run run, List<KitWork> works, List<Bolt> bolts, GoodLimit limit, BoltLayout layout) {
     }
 
-    private Asked asked(Run run, List<KitWork> works, List<Bolt> bolts) {
-        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), goods.counts(goodIds(works)));
+    private RestRule rests() {
+        return RestRule.of(practice.practice());
+    }
+
+    /** What there is, and what a rest of it is. */
+    private record Stock(List<Bolt> bolts, Map<Long, GoodService.GoodCount> counts, RestRule rests) {
+
+        Stock of(Set<Long> fabrics) {
+            return new Stock(bolts.stream().filter(bolt -> fabrics.contains(bolt.fabricId())).toList(), counts, rests);
+        }
+    }
+
+    private static Asked asked(Run run, List<KitWork> works, Stock there) {
+        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), there.counts());
         return new Asked(
-                run, works, bolts, limit, new BoltLayout(wanted(works, limit.quantities()), bolts, RestRule.of(practice.practice())));
+                run, works, there.bolts(), limit,
+                new BoltLayout(wanted(works, limit.quantities()), there.bolts(), there.rests()));
     }
 
     private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Integer> quantities) {
@@ -84,7 +114,7 @@ public class DraftPlans {
     /** How many bags the order asked would give if there were enough of a fabric, and of nothing else more than there is. */
     public int bagsWithEnough(DraftPlan plan, long fabricId) {
         List<BoltLayout.Bags> wanted = wanted(plan.works(), plan.allowed());
-        return new BoltLayout(wanted, BoltLayout.withEnough(plan.bolts(), wanted, fabricId), RestRule.of(practice.practice()))
+        return new BoltLayout(wanted, BoltLayout.withEnough(plan.bolts(), wanted, fabricId), rests())
                 .inOrderAsked().bagsBuilt();
     }
 
@@ -109,10 +139,13 @@ public class DraftPlans {
 
     /** The kits of a run with their bills, by the practice of now. */
     List<KitWork> works(Run run) {
-        Map<Long, Kit> byId = kits.byIds(run.asked().stream().map(Run.Asked::kitId).toList());
+        return works(run.asked());
+    }
+
+    private List<KitWork> works(List<Run.Asked> asked) {
+        Map<Long, Kit> byId = kits.byIds(asked.stream().map(Run.Asked::kitId).distinct().toList());
         return kitWorks.works(
-                run.asked().stream().map(asked -> byId.get(asked.kitId())).toList(),
-                run.asked().stream().map(Run.Asked::quantity).toList());
+                asked.stream().map(one -> byId.get(one.kitId())).toList(), asked.stream().map(Run.Asked::quantity).toList());
     }
 
     private static Set<Long> fabricIds(List<KitWork> works) {

@@ -2,14 +2,14 @@ package retazo.app.runs;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.fabrics.Fabric;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
@@ -18,6 +18,7 @@ import retazo.app.runs.progress.RunProgress;
 import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.measure.LengthUnit;
 
 /** What runs were asked for and is not made yet, and what it needs. */
 @Service
@@ -54,19 +55,26 @@ public class OpenNeeds {
     public List<OpenNeed> all() {
         List<Run> runs = book.open();
         Map<Long, List<Run.Asked>> open = progress.open(runs.stream().map(Run::id).toList());
-        return runs.stream().filter(run -> open.containsKey(run.id()))
-                .sorted(java.util.Comparator.comparing(run -> run.precedence(false))).limit(MOST_RUNS)
-                .map(run -> need(run.asking(requireNonNull(open.get(run.id()))))).toList();
+        List<Run> first = runs.stream().filter(run -> open.containsKey(run.id()))
+                .sorted(Comparator.comparing(run -> run.precedence(false))).limit(MOST_RUNS)
+                .map(run -> run.asking(requireNonNull(open.get(run.id())))).toList();
+        if (first.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, RunTitles.RunTitle> asked = titles.of(first);
+        LengthUnit unit = words.sellingUnit();
+        List<DraftPlan> found = plans.plans(first);
+        return IntStream.range(0, first.size())
+                .mapToObj(i -> need(first.get(i), requireNonNull(asked.get(first.get(i).id())).asked(), found.get(i), unit)).toList();
     }
 
-    private OpenNeed need(Run run) {
-        DraftPlan plan = plans.plan(run);
+    private OpenNeed need(Run run, String asked, DraftPlan plan, LengthUnit unit) {
         Map<Long, Fabric> fabrics = plan.works().stream().flatMap(work -> work.kit().cloths().stream()).distinct()
                 .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
         Stream<String> cloth = plan.shortages().stream()
-                .map(shortage -> LengthView.of(shortage.missing(), words.sellingUnit()).plain() + " "
+                .map(shortage -> LengthView.of(shortage.missing(), unit).plain() + " "
                         + requireNonNull(fabrics.get(BoltLayout.fabricId(shortage.fabricCode()))).name());
         Stream<String> goods = plan.goods().stream().map(shortage -> shortage.missing() + " " + shortage.good().name());
-        return new OpenNeed(run.id(), titles.of(run).asked(), plan.inOrder().bagsBuilt(), Stream.concat(cloth, goods).toList());
+        return new OpenNeed(run.id(), asked, plan.inOrder().bagsBuilt(), Stream.concat(cloth, goods).toList());
     }
 }

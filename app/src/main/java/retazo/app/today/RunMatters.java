@@ -52,10 +52,11 @@ class RunMatters implements Matters {
         Map<Long, List<Bag>> bags = runs.bags(ids(all));
         Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
         Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
+        WaitedFor waited = waitedFor(bags.values().stream().flatMap(List::stream).toList());
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
             addMatters(run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()),
-                    cuts.getOrDefault(run.id(), List.of()), matters);
+                    cuts.getOrDefault(run.id(), List.of()), waited, matters);
         }
         return matters;
     }
@@ -64,7 +65,7 @@ class RunMatters implements Matters {
         return some.stream().map(Run::id).collect(Collectors.toSet());
     }
 
-    private void addMatters(Run run, String asked, List<Bag> bags, List<PlannedCut> cuts, List<Matter> matters) {
+    private void addMatters(Run run, String asked, List<Bag> bags, List<PlannedCut> cuts, WaitedFor waited, List<Matter> matters) {
         long waits = bags.stream().filter(Bag::waits).count();
         long ready = bags.stream().filter(bag -> bag.isOpen() && bag.allCut()).count();
         List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
@@ -72,7 +73,7 @@ class RunMatters implements Matters {
         if (waits > 0) {
             matters.add(new Matter(
                     Matter.Urgency.STOPS, words.text("today.waits", run.id(), asked),
-                    words.text("today.waits.why", waits, stillNeeded(bags)),
+                    words.text("today.waits.why", waits, waited.stillNeeded(bags)),
                     "/runs/" + run.id(), words.text("today.waits.go"), Right.RUNS));
         }
         if (ready > 0) {
@@ -93,16 +94,24 @@ class RunMatters implements Matters {
         }
     }
 
-    /** The cloth that bags wait for, added up by fabric, by name: {@code 5/8 yd Gull grey}. */
-    private String stillNeeded(List<Bag> bags) {
-        Map<Long, Length> needed = new HashMap<>();
-        bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.ClothLine::waits)
-                .forEach(line -> needed.merge(line.fabricId(), line.length(), Length::plus));
-        LengthUnit selling = unit.sellingUnit();
-        return fabrics.byIds(needed.keySet()).values().stream()
-                .sorted(Comparator.comparing(Fabric::name))
-                .map(fabric -> LengthView.of(requireNonNull(needed.get(fabric.id())), selling).plain() + " " + fabric.name())
-                .collect(Collectors.joining(", "));
+    private WaitedFor waitedFor(List<Bag> bags) {
+        Set<Long> ids = bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.ClothLine::waits)
+                .map(Bag.ClothLine::fabricId).collect(Collectors.toSet());
+        return new WaitedFor(ids.isEmpty() ? Map.of() : fabrics.byIds(ids), unit.sellingUnit());
+    }
+
+    /** What bags wait for. */
+    private record WaitedFor(Map<Long, Fabric> fabrics, LengthUnit selling) {
+
+        /** The cloth that bags wait for, added up by fabric, by name: {@code 5/8 yd Gull grey}. */
+        String stillNeeded(List<Bag> bags) {
+            Map<Long, Length> needed = new HashMap<>();
+            bags.stream().filter(Bag::waits).flatMap(bag -> bag.lines().stream()).filter(Bag.ClothLine::waits)
+                    .forEach(line -> needed.merge(line.fabricId(), line.length(), Length::plus));
+            return needed.keySet().stream().map(id -> requireNonNull(fabrics.get(id))).sorted(Comparator.comparing(Fabric::name))
+                    .map(fabric -> LengthView.of(requireNonNull(needed.get(fabric.id())), selling).plain() + " " + fabric.name())
+                    .collect(Collectors.joining(", "));
+        }
     }
 
     private Matter matter(Matter.Urgency urgency, String kind, Run run, String asked, long count, String path, Right right) {

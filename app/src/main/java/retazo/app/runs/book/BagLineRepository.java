@@ -10,6 +10,9 @@ public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
     @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag b WHERE b.runId IN :runIds ORDER BY b.runId, b.number, l.position")
     List<BagLineEntity> ofRuns(Collection<Long> runIds);
 
+    @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag WHERE l.id IN :ids")
+    List<BagLineEntity> withBags(Collection<Long> ids);
+
     /** The lines of these fabrics of all bags that are not packed or left out. */
     @Query("""
             SELECT l FROM BagLineEntity l JOIN FETCH l.bag b

@@ -27,6 +27,7 @@ import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 
 /** Says what became of runs: which bags have another bolt, and which wait for how much of what. */
 @Component
@@ -51,7 +52,8 @@ public class ChangeWords {
     }
 
     /** All that the sentences of some changes name. */
-    private record Named(Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics) {
+    private record Named(
+            Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics, LengthUnit unit) {
 
         BagLineEntity line(RunChange.Line line) {
             return requireNonNull(lines.get(line.bagLineId()));
@@ -79,13 +81,13 @@ public class ChangeWords {
 
     private Named named(Collection<RunChange> some) {
         List<RunChange.Line> all = some.stream().flatMap(change -> change.lines().stream()).toList();
-        Map<Long, BagLineEntity> byId = lines.findAllById(all.stream().map(RunChange.Line::bagLineId).collect(Collectors.toSet())).stream()
+        Map<Long, BagLineEntity> byId = lines.withBags(all.stream().map(RunChange.Line::bagLineId).collect(Collectors.toSet())).stream()
                 .collect(Collectors.toMap(BagLineEntity::id, Function.identity()));
         Set<Long> bolts = Stream.concat(
                 all.stream().flatMap(line -> Stream.of(line.from(), line.to())), some.stream().map(change -> change.happened().boltId()))
                 .flatMap(Optional::stream).collect(Collectors.toCollection(TreeSet::new));
         return new Named(byId, stock.boltsById(bolts),
-                fabrics.byIds(byId.values().stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())));
+                fabrics.byIds(byId.values().stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())), words.sellingUnit());
     }
 
     private String after(RunChange change, Named named) {
@@ -99,7 +101,7 @@ public class ChangeWords {
                 change.lines().stream().filter(line -> line.to().isEmpty()).toList(), line -> List.of(named.line(line).fabricId()));
         waiting.forEach((key, these) -> sentences.add(words.text(
                 "change.waits", bags(these, named).count(), bags(these, named).toString(),
-                LengthView.of(sum(these, named), words.sellingUnit()).plain(),
+                LengthView.of(sum(these, named), named.unit()).plain(),
                 named.fabric((long) key.get(0)))));
         Map<List<Object>, List<RunChange.Line>> moved = grouped(
                 change.lines().stream().filter(line -> line.to().isPresent()).toList(),
