@@ -1,7 +1,5 @@
 package retazo.app.runs.pages;
 
-import java.util.Optional;
-
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -70,10 +68,8 @@ class RunCareController {
 
     /** Somebody has read what became of the run, up to a change. */
     @PostMapping("/runs/{id}/read")
-    String read(
-            @PathVariable long id, @RequestParam long upTo, @RequestParam Optional<String> back,
-            @AuthenticationPrincipal SignedIn person) {
+    String read(@PathVariable long id, @RequestParam long upTo, @AuthenticationPrincipal SignedIn person) {
         changes.see(id, upTo, person.personId());
-        return back.filter("today"::equals).isPresent() ? "redirect:/" : "redirect:/runs/" + id;
+        return "redirect:/runs/" + id;
     }
 }

@@ -1,5 +1,6 @@
 package retazo.core.bolt.search;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -70,11 +71,12 @@ final class BagBound {
             drawn = false;
             long worth = 0;
             long[] left = new long[asked.length];
-            java.util.Arrays.fill(left, ONE);
+            Arrays.fill(left, ONE);
             long[][] now = new long[fabrics.size()][asked.length];
             for (int fabric = 0; fabric < fabrics.size(); fabric++) {
                 for (int group = 0; group < asked.length; group++) {
-                    now[fabric][group] = Math.round(program.price(firstRow[fabric] + group) * ONE);
+                    boolean takes = fabrics.get(fabric).lengths()[group] > 0;
+                    now[fabric][group] = takes ? Math.round(program.price(firstRow[fabric] + group) * ONE) : 0;
                     left[group] -= now[fabric][group];
                 }
                 PricedSets sets = new PricedSets(fabrics.get(fabric), now[fabric]);
@@ -88,9 +90,7 @@ final class BagBound {
             for (int group = 0; group < asked.length; group++) {
                 worth += asked[group] * Math.max(0, left[group]);
             }
-            if (worth / ONE < bound || round == 0) {
-                bound = Math.min(bound, worth / ONE);
-            }
+            bound = Math.min(bound, worth / ONE);
             keepPrices(now);
         }
     }
