@@ -20,8 +20,8 @@ import retazo.core.bolt.BagGroup;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.RestRule;
+import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.measure.Length;
 
 /**
