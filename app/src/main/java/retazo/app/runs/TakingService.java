@@ -66,7 +66,8 @@ class TakingService {
         bags.keep(entity, plan.works(), plan.inOrder());
         bags.keepWithoutCloth(entity, plan.works(), seen.gained(), taking.id());
         PlanAgain.Again again = planAgain.look(run.id());
-        boolean done = locked.keySet().containsAll(again.runIds())
+        boolean isAsSeen = again.newlyWaiting(run.id()).isEmpty() && again.losses().equals(seen.lossesByBag());
+        boolean done = isAsSeen && locked.keySet().containsAll(again.runIds())
                 && planAgain.keep(again, run.id(), locked, Happened.by(run.id(), Cause.RUN_TOOK));
         if (!done) {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();

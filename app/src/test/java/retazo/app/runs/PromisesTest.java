@@ -290,6 +290,9 @@ class PromisesTest {
         assertThat(onlyCut(older).boltId()).isEqualTo(came);
         assertThat(told(older).get(0)).isEqualTo("Since cloth came on bolt " + code(came) + ": bag 1 has " + fabric.name() + " on bolt "
                 + code(came));
+        // What was said of it before is not so any more, and is not said as if it were.
+        assertThat(told(older).get(1)).contains("bag 1 waited for 1 1/8 yd " + fabric.name());
+        assertThat(samples.bean(ChangeWords.class).of(changes.of(older))).noneMatch(ChangeView::stops);
     }
 
     /** Kits are made in the order in which they were asked for, and the planner can change it while the run is a draft. */

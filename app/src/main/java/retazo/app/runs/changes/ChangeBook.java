@@ -3,7 +3,9 @@ package retazo.app.runs.changes;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -55,6 +57,14 @@ public class ChangeBook {
         changes.findByRunIdOrderByIdDesc(runId, Limit.of(MOST_OF_A_RUN)).stream()
                 .filter(change -> change.id() <= upTo)
                 .forEach(change -> change.see(personId, clock.instant()));
+    }
+
+    /** The newest change of each of these lines of bags, by the line. */
+    Map<Long, Long> newest(Collection<Long> lineIds) {
+        return lineIds.isEmpty()
+                ? Map.of()
+                : changes.newest(lineIds).stream().collect(Collectors.toMap(
+                        RunChangeRepository.Newest::getLineId, RunChangeRepository.Newest::getChangeId));
     }
 
     /** Of these lines of bags those that were told to wait since they last had a bolt. */

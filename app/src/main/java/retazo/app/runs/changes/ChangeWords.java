@@ -53,7 +53,13 @@ public class ChangeWords {
 
     /** All that the sentences of some changes name. */
     private record Named(
-            Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics, LengthUnit unit) {
+            Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics, Map<Long, Long> newest,
+            LengthUnit unit) {
+
+        /** Whether a line is still as a change left it: nothing became of it since, and its bag is neither packed nor dropped. */
+        boolean stands(RunChange change, RunChange.Line line) {
+            return line(line).bag().isOpen() && newest.getOrDefault(line.bagLineId(), change.id()) == change.id();
+        }
 
         BagLineEntity line(RunChange.Line line) {
             return requireNonNull(lines.get(line.bagLineId()));
@@ -76,7 +82,8 @@ public class ChangeWords {
         Named named = named(some);
         return some.stream().map(change -> new ChangeView(
                 change.id(), change.runId(), change.planVersion(), Moments.near(change.at(), clock.instant()), after(change, named),
-                became(change, named), change.lines().stream().anyMatch(line -> line.to().isEmpty()), change.seen())).toList();
+                became(change, named),
+                change.lines().stream().anyMatch(line -> line.to().isEmpty() && named.stands(change, line)), change.seen())).toList();
     }
 
     private Named named(Collection<RunChange> some) {
@@ -86,8 +93,11 @@ public class ChangeWords {
         Set<Long> bolts = Stream.concat(
                 all.stream().flatMap(line -> Stream.of(line.from(), line.to())), some.stream().map(change -> change.happened().boltId()))
                 .flatMap(Optional::stream).collect(Collectors.toCollection(TreeSet::new));
-        return new Named(byId, stock.boltsById(bolts),
-                fabrics.byIds(byId.values().stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())), words.sellingUnit());
+        return new Named(
+                byId, stock.boltsById(bolts),
+                fabrics.byIds(byId.values().stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())),
+                changes.newest(byId.keySet()),
+                words.sellingUnit());
     }
 
     private String after(RunChange change, Named named) {
@@ -98,22 +108,30 @@ public class ChangeWords {
     private List<String> became(RunChange change, Named named) {
         List<String> sentences = new ArrayList<>();
         Map<List<Object>, List<RunChange.Line>> waiting = grouped(
-                change.lines().stream().filter(line -> line.to().isEmpty()).toList(), line -> List.of(named.line(line).fabricId()));
+                change.lines().stream().filter(line -> line.to().isEmpty()).toList(),
+                line -> List.of(named.line(line).fabricId(), named.stands(change, line)));
         waiting.forEach((key, these) -> sentences.add(words.text(
-                "change.waits", bags(these, named).count(), bags(these, named).toString(),
-                LengthView.of(sum(these, named), named.unit()).plain(),
-                named.fabric((long) key.get(0)))));
+                (boolean) key.get(1) ? "change.waits" : "change.waited", bags(these, named).count(), bags(these, named).toString(),
+                LengthView.of(sum(these, named), named.unit()).plain(), named.fabric((long) key.get(0)))));
         Map<List<Object>, List<RunChange.Line>> moved = grouped(
                 change.lines().stream().filter(line -> line.to().isPresent()).toList(),
-                line -> List.of(named.line(line).fabricId(), line.from().orElse(0L), line.to().orElseThrow()));
-        moved.forEach((key, these) -> sentences.add(words.text(
-                (long) key.get(1) == 0 ? "change.found" : "change.moved", bags(these, named).count(), bags(these, named).toString(),
-                named.bolt((long) key.get(2)), named.fabric((long) key.get(0)),
-                (long) key.get(1) == 0 ? "" : named.bolt((long) key.get(1)))));
+                line -> List.of(
+                        named.line(line).fabricId(), line.from().orElse(0L), line.to().orElseThrow(), named.stands(change, line)));
+        moved.forEach((key, these) -> sentences.add(moved(these, key, named)));
         if (change.openBags() > 0) {
             sentences.add(words.text("change.open", change.openBags()));
         }
         return sentences;
+    }
+
+    private String moved(List<RunChange.Line> these, List<Object> key, Named named) {
+        boolean found = (long) key.get(1) == 0;
+        String sentence = (boolean) key.get(3)
+                ? found ? "change.found" : "change.moved"
+                : found ? "change.found-then" : "change.moved-then";
+        return words.text(
+                sentence, bags(these, named).count(), bags(these, named).toString(), named.bolt((long) key.get(2)),
+                named.fabric((long) key.get(0)), found ? "" : named.bolt((long) key.get(1)));
     }
 
     private static Map<List<Object>, List<RunChange.Line>> grouped(

@@ -13,6 +13,19 @@ interface RunChangeRepository extends JpaRepository<RunChangeEntity, Long> {
 
     List<RunChangeEntity> findBySeenAtIsNullOrderByIdDesc(Limit most);
 
+    /** A line of a bag and the change that was its newest. */
+    interface Newest {
+
+        long getLineId();
+
+        long getChangeId();
+    }
+
+    @Query(value = """
+            SELECT l.bag_line_id AS "lineId", max(l.run_change_id) AS "changeId"
+              FROM run_change_line l WHERE l.bag_line_id IN (:lineIds) GROUP BY l.bag_line_id""", nativeQuery = true)
+    List<Newest> newest(Collection<Long> lineIds);
+
     /** Of these lines those whose newest change left them without a bolt. */
     @Query(value = """
             SELECT newest.bag_line_id

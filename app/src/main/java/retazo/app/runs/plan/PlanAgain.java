@@ -10,15 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.PlannedCutEntity;
 import retazo.app.runs.book.RunEntity;
 import retazo.app.runs.book.WantedCut;
+import retazo.app.runs.changes.Cause;
 import retazo.app.runs.changes.ChangeBook;
 import retazo.app.runs.changes.Happened;
 import retazo.app.runs.changes.RunChange;
@@ -68,6 +69,22 @@ public class PlanAgain {
         /** The runs that it is about, in the order in which they are locked. */
         public Set<Long> runIds() {
             return runIds;
+        }
+
+        /** The fabrics of bags that had their cloth and would wait for it, by the id of the bag. */
+        public Map<Long, Set<Long>> losses() {
+            Set<ClothNeed> kept = request.held().stream().flatMap(cut -> cut.needs().stream()).collect(Collectors.toSet());
+            return byBag(allotment.waiting().stream().filter(kept::contains));
+        }
+
+        /** The fabrics for which bags of a run would wait that nobody told to wait yet, by the id of the bag. */
+        public Map<Long, Set<Long>> newlyWaiting(long runId) {
+            return byBag(allotment.waiting().stream().filter(need -> need.mayTake() && need.precedence().run() == runId));
+        }
+
+        private static Map<Long, Set<Long>> byBag(Stream<ClothNeed> needs) {
+            return needs.collect(Collectors.groupingBy(
+                    need -> Long.parseLong(need.bag()), Collectors.mapping(need -> Long.parseLong(need.fabricCode()), Collectors.toSet())));
         }
     }
 
@@ -136,8 +153,11 @@ public class PlanAgain {
         waiting.forEach(line -> lines.add(
                 new RunChange.Line(line.id(), before.getOrDefault(line.id(), Optional.empty()), Optional.empty())));
         lines.removeIf(line -> line.from().isPresent() && line.from().equals(line.to()));
-        boolean ownPress = happened.byRun().equals(Optional.of(run.id()));
-        if (!lines.isEmpty() && !ownPress) {
+        if (happened.equals(Happened.by(run.id(), Cause.RUN_TOOK))) {
+            // Whoever pressed for these knows; only what else became of the run is news.
+            lines.removeIf(line -> line.from().isEmpty() && now.mayTake().contains(line.bagLineId()));
+        }
+        if (!lines.isEmpty()) {
             changes.keep(RunChange.of(run.id(), clock.instant(), happened, version, lines));
         }
     }

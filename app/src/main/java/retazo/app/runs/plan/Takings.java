@@ -59,6 +59,11 @@ public class Takings {
         public int bags() {
             return gained.stream().mapToInt(Integer::intValue).sum();
         }
+
+        /** The fabrics that each bag would wait for, by its id. */
+        public Map<Long, Set<Long>> lossesByBag() {
+            return losses.stream().collect(Collectors.toMap(Loss::bagId, Loss::fabricIds));
+        }
     }
 
     /** A bag that would wait for these fabrics. */

@@ -24,7 +24,7 @@ import retazo.core.measure.Length;
 final class ExactBoltPlanner implements BoltPlanner {
 
     private static final int MOST_NUMBERS = 400_000;
-    private static final long MOST_WORK = 30_000_000;
+    private static final long MOST_WORK = 20_000_000;
 
     private final BoltRequest request;
     private final int[] most;

@@ -39,6 +39,10 @@ final class FabricTable {
             long free = bolts.get(bolt).free().ticks();
             List<int[]> sets = cutSets.of(free);
             setsOfBolt.add(sets);
+            if (sets.size() == 1) {
+                chosen[bolt] = new int[0];
+                continue;
+            }
             long[] next = best.clone();
             int[] choice = new int[states];
             for (int set = 1; set < sets.size(); set++) {
@@ -130,7 +134,7 @@ final class FabricTable {
         List<int[]> sets = new ArrayList<>();
         int place = place(numbers);
         for (int bolt = chosen.length - 1; bolt >= 0; bolt--) {
-            int[] set = setsOfBolt.get(bolt).get(chosen[bolt][place]);
+            int[] set = setsOfBolt.get(bolt).get(chosen[bolt].length == 0 ? 0 : chosen[bolt][place]);
             sets.add(0, set);
             place -= place(set);
         }

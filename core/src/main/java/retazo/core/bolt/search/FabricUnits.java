@@ -87,8 +87,7 @@ record FabricUnits(String code, int[] lengths, int[] bolts, long[] ticks, long[]
 
     /** How many units are as long as this, at least. */
     int units(long length) {
-        long unit = free.length == 0 ? 1 : Math.max(1, unit());
-        return (int) Math.min(Integer.MAX_VALUE, up(length, unit));
+        return (int) Math.min(Integer.MAX_VALUE, up(length, Math.max(1, unit())));
     }
 
     private long unit() {
