@@ -16,6 +16,8 @@ import java.util.HashMap;
 import java.util.Map;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
+import org.jspecify.annotations.Nullable;
+import retazo.app.kits.choices.RoleChoice;
 
 /** A choice of a fabric or a precut for every role of a pattern. */
 @Entity
@@ -41,6 +43,10 @@ class ColourwayEntity {
     @MapKeyColumn(name = "role_key")
     private Map<String, RoleChoice> choiceByRole = new HashMap<>();
 
+    /** Of which colourway it is, but for one fabric that has another's place; lists leave it out. */
+    @Column(name = "stands_in_for", updatable = false)
+    private @Nullable Long standsInFor;
+
     protected ColourwayEntity() {
     }
 
@@ -49,6 +55,13 @@ class ColourwayEntity {
         colourway.patternId = patternId;
         colourway.name = name;
         colourway.choiceByRole = new HashMap<>(choiceByRole);
+        return colourway;
+    }
+
+    /** The same but for some roles, for bags whose own fabric is not there. */
+    ColourwayEntity standIn(String standInName, Map<String, RoleChoice> others) {
+        ColourwayEntity colourway = of(patternId, standInName, others);
+        colourway.standsInFor = standsInFor == null ? id : standsInFor;
         return colourway;
     }
 

@@ -156,6 +156,21 @@ public record Kit(
                 leftOvers);
     }
 
+    /**
+     * The same kit with another fabric in the place of one of its own, wherever it takes it; what becomes of left-overs of that is not
+     * taken along.
+     *
+     * @param otherId of the kit that it becomes, or one that no kit has
+     */
+    public Kit with(Fabric own, Fabric other, long otherId, String otherColourway) {
+        Map<RoleKey, Fabric> others = new LinkedHashMap<>(fabrics);
+        others.replaceAll((role, fabric) -> fabric.equals(own) ? other : fabric);
+        return new Kit(
+                otherId, pattern, size, otherColourway, others, goods, prints, contents, guided,
+                settings.with(settings.directions().without(own.id())), sources.with(own.id(), other.id()),
+                new KitLeftOvers(List.of(), leftOvers.takenBut(own.id())));
+    }
+
     /** The same kit with other settings of its own. */
     public Kit with(KitSettings others) {
         return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, guided, others, sources, leftOvers);

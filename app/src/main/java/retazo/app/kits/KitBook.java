@@ -14,6 +14,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.choices.BesideChoice;
+import retazo.app.kits.choices.RoleChoice;
 import retazo.app.kits.sources.KitNotion;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;

@@ -32,6 +32,11 @@ public record KitDirections(Set<Long> anyWay, Set<Long> upright) {
         return new KitDirections(anyWay, changed(upright, id, isUpright));
     }
 
+    /** Without a word about a fabric that it takes no more. */
+    KitDirections without(long fabricId) {
+        return new KitDirections(changed(anyWay, fabricId, false), upright);
+    }
+
     private static Set<Long> changed(Set<Long> ids, long id, boolean in) {
         Set<Long> other = new HashSet<>(ids);
         other.remove(id);

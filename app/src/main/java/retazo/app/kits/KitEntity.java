@@ -31,6 +31,8 @@ import java.util.stream.Collectors;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
+import retazo.app.kits.choices.BesideChoice;
+import retazo.app.kits.choices.PrintRuleChoice;
 import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.practice.StoredMargin;
@@ -187,6 +189,26 @@ class KitEntity {
         kit.withBacking = contents.backing();
         kit.instructions = instructions;
         kit.followsPaper = instructions == Instructions.PRINTED;
+        kit.createdAt = now;
+        return kit;
+    }
+
+    /** The same in another colourway, by the same instructions. */
+    KitEntity in(ColourwayEntity other, Instant now) {
+        KitEntity kit = new KitEntity();
+        kit.patternVersionId = patternVersionId;
+        kit.sizeKey = sizeKey;
+        kit.sizeName = sizeName;
+        kit.sizePosition = sizePosition;
+        kit.colourway = other;
+        kit.withBinding = withBinding;
+        kit.withBacking = withBacking;
+        kit.instructions = instructions;
+        kit.instructionsReason = instructionsReason;
+        kit.instructionsBy = instructionsBy;
+        kit.instructionsAt = instructionsAt;
+        kit.followsPaper = followsPaper;
+        kit.moved = moved;
         kit.createdAt = now;
         return kit;
     }

@@ -46,6 +46,10 @@ public record KitLeftOvers(List<Kept> kept, List<Good> taken) {
         return kept.stream().filter(one -> one.fabricId() == fabricId).toList();
     }
 
+    List<Good> takenBut(long fabricId) {
+        return taken.stream().filter(good -> good.piece().orElseThrow().fabricId() != fabricId).toList();
+    }
+
     List<Good> takenOf(long fabricId) {
         return taken.stream().filter(good -> good.piece().orElseThrow().fabricId() == fabricId).toList();
     }

@@ -11,6 +11,9 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
     List<KitEntity> byIds(Collection<Long> ids);
 
     /** Those whose colourway names a fabric, or that take sheets off its bolts. */
+    @Query("SELECT k FROM KitEntity k JOIN FETCH k.colourway c WHERE c.id = :colourwayId")
+    List<KitEntity> ofColourway(long colourwayId);
+
     @Query("""
             SELECT k.id FROM KitEntity k
              WHERE EXISTS (SELECT 1 FROM k.colourway c JOIN c.choiceByRole choice WHERE choice.fabricId = :fabricId)

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
+import retazo.app.kits.choices.RoleChoice;
 import retazo.app.kits.sources.KitSingle;
 import retazo.app.kits.sources.KitSources;
 import retazo.app.kits.sources.KitTopUp;

@@ -24,7 +24,7 @@ import retazo.app.runs.plan.RunPlanning;
 /** Leaves bags out that are not begun, and frees what was kept for them. The caller holds the lock of the run. */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
-class BagsLeftOut {
+public class BagsLeftOut {
 
     private final BagRepository bags;
     private final PlannedCutRepository cuts;
@@ -49,6 +49,11 @@ class BagsLeftOut {
     List<BagEntity> notBegun(RunEntity run, long takingId) {
         Set<Long> taken = bags.findByTakingIdOrderByNumberAsc(takingId).stream().map(BagEntity::id).collect(Collectors.toSet());
         return notBegun(run, bag -> taken.contains(bag.id()));
+    }
+
+    /** One of them; false where it is begun, or made together with one that is. */
+    public boolean leaveOut(RunEntity run, long bagId) {
+        return !notBegun(run, bag -> bag.id() == bagId).isEmpty();
     }
 
     /** Whether a taking has bags that are not begun. */

@@ -3,6 +3,7 @@ package retazo.app.runs;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,7 +52,18 @@ public class DraftPlans {
     /** What stock gives for a draft now; nothing is reserved by asking. */
     @Transactional(readOnly = true)
     public DraftPlan plan(Run run) {
-        List<KitWork> works = works(run);
+        return plan(run, works(run));
+    }
+
+    /** The same where one of the kits asked for is only tried: it is not kept under its id. */
+    @Transactional(readOnly = true)
+    public DraftPlan planTrying(Run run, Kit tried) {
+        Map<Long, Kit> byId = new HashMap<>(kits.byIds(run.asked().stream().map(Run.Asked::kitId).filter(id -> id != tried.id()).toList()));
+        byId.put(tried.id(), tried);
+        return plan(run, works(run.asked(), byId));
+    }
+
+    private DraftPlan plan(Run run, List<KitWork> works) {
         return plan(asked(run, works, new Stock(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)), rests())));
     }
 
@@ -143,7 +155,10 @@ public class DraftPlans {
     }
 
     private List<KitWork> works(List<Run.Asked> asked) {
-        Map<Long, Kit> byId = kits.byIds(asked.stream().map(Run.Asked::kitId).distinct().toList());
+        return works(asked, kits.byIds(asked.stream().map(Run.Asked::kitId).distinct().toList()));
+    }
+
+    private List<KitWork> works(List<Run.Asked> asked, Map<Long, Kit> byId) {
         return kitWorks.works(
                 asked.stream().map(one -> byId.get(one.kitId())).toList(), asked.stream().map(Run.Asked::quantity).toList());
     }

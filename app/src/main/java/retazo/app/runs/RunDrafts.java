@@ -1,12 +1,12 @@
 package retazo.app.runs;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.runs.book.Run;
-import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunEntity;
 import retazo.app.runs.book.RunLineEntity;
 import retazo.app.runs.book.RunLineRepository;
@@ -53,10 +53,14 @@ public class RunDrafts {
     @Transactional
     public long draft(List<Run.Asked> asked, Run.Turn turn, long personId) {
         RunEntity run = runs.saveAndFlush(RunEntity.draft(turn, personId, clock.instant()));
-        for (int i = 0; i < asked.size(); i++) {
-            runLines.save(RunLineEntity.of(run.id(), i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
-        }
+        keepLines(run.id(), asked);
         return run.id();
+    }
+
+    private void keepLines(long runId, List<Run.Asked> asked) {
+        for (int i = 0; i < asked.size(); i++) {
+            runLines.save(RunLineEntity.of(runId, i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
+        }
     }
 
     /** Puts a kit of a draft one place earlier in the order asked. */
@@ -73,6 +77,28 @@ public class RunDrafts {
             }
         }
         return Outcome.done(runId);
+    }
+
+    /** In a draft, so many bags of a kit are asked as another kit, right after those that are left of it; false for fewer. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public boolean askInstead(long runId, Run.Asked less, long otherKitId) {
+        List<RunLineEntity> lines = runLines.findByRunIdInOrderByRunIdAscPositionAsc(List.of(runId));
+        if (lines.stream().noneMatch(line -> line.kitId() == less.kitId() && line.asked() >= less.quantity())) {
+            return false;
+        }
+        List<Run.Asked> asked = new ArrayList<>();
+        for (RunLineEntity line : lines) {
+            int bags = line.kitId() == less.kitId() ? line.asked() - less.quantity() : line.asked();
+            asked.add(new Run.Asked(line.kitId(), line.kitId() == otherKitId ? bags + less.quantity() : bags));
+            if (line.kitId() == less.kitId() && lines.stream().noneMatch(one -> one.kitId() == otherKitId)) {
+                asked.add(new Run.Asked(otherKitId, less.quantity()));
+            }
+        }
+        asked.removeIf(one -> one.quantity() == 0);
+        runLines.deleteByRunId(runId);
+        runLines.flush();
+        keepLines(runId, asked);
+        return true;
     }
 
     /** When a draft or a run under way has its turn where cloth is not enough for all; nothing moves by that alone. */

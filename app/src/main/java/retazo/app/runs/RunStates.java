@@ -24,7 +24,7 @@ import retazo.app.shared.NotFoundException;
 /** Locks runs, and brings their states up to what their bags, cuts and open ones say. */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
-class RunStates {
+public class RunStates {
 
     private final RunRepository runs;
     private final BagRepository bags;
@@ -40,7 +40,7 @@ class RunStates {
         this.progress = progress;
     }
 
-    RunEntity lock(long runId) {
+    public RunEntity lock(long runId) {
         return runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
     }
 
@@ -51,7 +51,7 @@ class RunStates {
         return locked;
     }
 
-    void settle(long runId) {
+    public void settle(long runId) {
         RunEntity run = lock(runId);
         cuts.flush();
         bags.flush();

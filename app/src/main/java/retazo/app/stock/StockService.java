@@ -55,6 +55,16 @@ public class StockService {
         return toBolts(items.boltsOf(fabricIds));
     }
 
+    /**
+     * The ids of fabrics of which one bolt has a free length, those with the longest bolts first.
+     *
+     * @param width usable, at least
+     */
+    @Transactional(readOnly = true)
+    public List<Long> fabricsWithFree(Length length, Length width, int most) {
+        return items.fabricsWithFree(length.ticks(), width.ticks(), most);
+    }
+
     @Transactional(readOnly = true)
     public Bolt bolt(long id) {
         return toBolts(List.of(boltEntity(id))).get(0);

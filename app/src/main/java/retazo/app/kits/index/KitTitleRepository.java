@@ -13,7 +13,7 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
     List<KitTitleEntity> findByIdIn(Collection<Long> ids);
 
     @Query(value = """
-            SELECT t.* FROM kit_title t WHERE t.searched LIKE ALL (string_to_array(:likes, chr(10)))
+            SELECT t.* FROM kit_title t WHERE NOT t.stands_in AND t.searched LIKE ALL (string_to_array(:likes, chr(10)))
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
     Slice<KitTitleEntity> find(String likes, Pageable page);
 

@@ -74,6 +74,16 @@ public record KitSources(
         return new KitSources(precuts, more, singles, topUps, notions, printRules);
     }
 
+    /** With another fabric in the place of one: what that was cut into, it is cut into. */
+    public KitSources with(long ownId, long otherId) {
+        Map<Long, PrecutKind> cut = new HashMap<>(quarters);
+        PrecutKind kind = cut.remove(ownId);
+        if (kind != null) {
+            cut.put(otherId, kind);
+        }
+        return new KitSources(precuts, cut, singles, topUps, notions, printRules);
+    }
+
     /** The whole cloth of one fabric again, without what stood beside the packs of its roles. */
     public KitSources without(long fabricId, Set<RoleKey> roles) {
         Map<RoleKey, Good> fewer = new HashMap<>(precuts);

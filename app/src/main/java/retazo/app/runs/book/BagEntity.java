@@ -39,7 +39,7 @@ public class BagEntity {
     @Column(nullable = false, updatable = false)
     private int number;
 
-    @Column(name = "kit_id", nullable = false, updatable = false)
+    @Column(name = "kit_id", nullable = false)
     private long kitId;
 
     @Enumerated(EnumType.STRING)
@@ -81,6 +81,11 @@ public class BagEntity {
         packedEntry = entry;
         packedBy = personId;
         packedAt = now;
+    }
+
+    /** It is made as another kit, with another fabric in the place of one. */
+    public void becomeKit(long otherId) {
+        kitId = otherId;
     }
 
     public void piecesLeft(boolean left) {

@@ -66,6 +66,10 @@ public class BagLineEntity {
     @Column(name = "into_width_ticks", updatable = false)
     private @Nullable Length intoWidth;
 
+    /** The line of another fabric whose place it takes. */
+    @Column(name = "instead_of", updatable = false)
+    private @Nullable Long insteadOf;
+
     protected BagLineEntity() {
     }
 
@@ -82,6 +86,13 @@ public class BagLineEntity {
         line.intoLength = cut.into().flatMap(ShopCut::size).map(SheetSize::length).orElse(null);
         line.intoWidth = cut.into().flatMap(ShopCut::size).map(SheetSize::width).orElse(null);
         line.intoCount = cut.into().map(into -> Math.toIntExact(into.sheets().value())).orElse(null);
+        return line;
+    }
+
+    /** A line that takes the place of this one, with another fabric. */
+    public BagLineEntity insteadWith(long otherFabricId, BillLine.Cut cut) {
+        BagLineEntity line = of(bag, position, otherFabricId, cut);
+        line.insteadOf = id;
         return line;
     }
 

@@ -7,7 +7,8 @@ import org.springframework.data.jpa.repository.Query;
 
 public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
 
-    @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag b WHERE b.runId IN :runIds ORDER BY b.runId, b.number, l.position")
+    @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag b WHERE b.runId IN :runIds "
+            + "AND NOT EXISTS (SELECT n FROM BagLineEntity n WHERE n.insteadOf = l.id) ORDER BY b.runId, b.number, l.position")
     List<BagLineEntity> ofRuns(Collection<Long> runIds);
 
     @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag WHERE l.id IN :ids")
@@ -17,6 +18,7 @@ public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
     @Query("""
             SELECT l FROM BagLineEntity l JOIN FETCH l.bag b
              WHERE l.fabricId IN :fabricIds AND b.state = retazo.app.runs.book.BagEntity.State.OPEN
+               AND NOT EXISTS (SELECT n FROM BagLineEntity n WHERE n.insteadOf = l.id)
              ORDER BY b.runId, b.number, l.position""")
     List<BagLineEntity> openOf(Collection<Long> fabricIds);
 }

@@ -28,6 +28,7 @@ public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Lo
             SELECT b.run_id
               FROM bag b JOIN bag_line l ON l.bag_id = b.id
              WHERE b.state = 'OPEN' AND l.fabric_id = :fabricId
+               AND NOT EXISTS (SELECT FROM bag_line later WHERE later.instead_of = l.id)
                AND NOT EXISTS (SELECT FROM planned_cut c WHERE c.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
                AND NOT EXISTS (
                    SELECT FROM planned_cut_with w JOIN planned_cut c ON c.id = w.planned_cut_id

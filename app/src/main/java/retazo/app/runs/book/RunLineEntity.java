@@ -25,7 +25,7 @@ public class RunLineEntity {
     @Column(name = "kit_id", nullable = false, updatable = false)
     private long kitId;
 
-    @Column(nullable = false, updatable = false)
+    @Column(nullable = false)
     private int asked;
 
     protected RunLineEntity() {
@@ -45,6 +45,11 @@ public class RunLineEntity {
         int place = position;
         position = other.position;
         other.position = place;
+    }
+
+    /** So many bags more, in place of others. */
+    public void askMore(int bags) {
+        asked += bags;
     }
 
     public long id() {

@@ -103,10 +103,11 @@ class DraftPages {
      * @param frees  what enough of a fabric that stops would free
      * @param narrow cloth that is there, on bolts that are too narrow for the plan
      * @param bound  how many bags no plan exceeds, in words
+     * @param missing the kits of which the order asked leaves bags out, and how many
      * @param taking absent where cloth of later runs gives nothing more
      */
     record GivesView(boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods, List<String> frees,
-            List<NarrowView> narrow, Optional<TakingView> taking, String bound) {
+            List<NarrowView> narrow, List<LineView> missing, Optional<TakingView> taking, String bound) {
 
         /** The answer in the order asked. */
         public AnswerView inOrder() {
@@ -146,7 +147,8 @@ class DraftPages {
                         .toList(),
                 draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
                         .toList(),
-                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), taking(run, draft),
+                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), missing(draft),
+                taking(run, draft),
                 draft.mostBags().bagsBuilt() == draft.bound()
                         ? words.text("draft.bound-reached", draft.bound())
                         : words.text("draft.bound", draft.bound()));
@@ -194,6 +196,16 @@ class DraftPages {
                                 loss.fabricIds().stream().map(id -> requireNonNull(lost.get(id)).name()).toList())))
                         .toList(),
                 RunTakings.signature(draft, taking)));
+    }
+
+    private static List<LineView> missing(DraftPlan draft) {
+        List<Integer> missing = draft.missing(DraftPlan.Answer.IN_ORDER);
+        return IntStream.range(0, draft.works().size()).filter(i -> missing.get(i) > 0)
+                .mapToObj(i -> {
+                    Kit kit = draft.works().get(i).kit();
+                    return new LineView(kit.id(), missing.get(i), kit.sizeName());
+                })
+                .toList();
     }
 
     private static List<LineView> lines(DraftPlan draft) {

@@ -23,18 +23,18 @@ class RunShow {
 
     private final RunPages pages;
     private final DraftPages drafts;
-    private final RunDropped dropped;
+    private final RunDecisions decisions;
     private final ChangeBook changes;
     private final ChangeWords changeWords;
     private final RunTakings takings;
     private final Replanning replanning;
 
     RunShow(
-            RunPages pages, DraftPages drafts, RunDropped dropped, ChangeBook changes, ChangeWords changeWords, RunTakings takings,
+            RunPages pages, DraftPages drafts, RunDecisions decisions, ChangeBook changes, ChangeWords changeWords, RunTakings takings,
             Replanning replanning) {
         this.pages = pages;
         this.drafts = drafts;
-        this.dropped = dropped;
+        this.decisions = decisions;
         this.changes = changes;
         this.changeWords = changeWords;
         this.takings = takings;
@@ -71,7 +71,7 @@ class RunShow {
         model.addAttribute("giveBack", takings.toGiveBack(id).orElse(null));
         model.addAttribute("changes", became);
         model.addAttribute("unread", became.stream().filter(change -> !change.seen()).map(ChangeView::id).findFirst().orElse(null));
-        model.addAttribute("dropped", dropped.of(id));
+        model.addAttribute("dropped", decisions.of(id));
         model.addAttribute("earlier", asked.plan().filter(plan -> plan > 0 && plan < run.planVersion())
                 .map(plan -> pages.earlier(run, plan)).orElse(null));
         return "runs/run";

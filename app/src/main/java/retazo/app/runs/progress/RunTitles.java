@@ -2,7 +2,6 @@ package retazo.app.runs.progress;
 
 import static java.util.Objects.requireNonNull;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,18 +51,19 @@ public class RunTitles {
 
     /** Pattern by pattern, in the order in which they were asked. */
     private String asked(Run run, Map<Long, KitTitle> titles) {
-        Map<String, List<String>> byPattern = new LinkedHashMap<>();
-        run.asked().forEach(asked -> {
+        Map<String, Map<String, Integer>> byPattern = new LinkedHashMap<>();
+        run.asked().stream().filter(asked -> asked.quantity() > 0).forEach(asked -> {
             KitTitle title = requireNonNull(titles.get(asked.kitId()));
-            byPattern.computeIfAbsent(title.pattern(), pattern -> new ArrayList<>())
-                    .add(words.text("run.asked", asked.quantity(), title.size()));
+            byPattern.computeIfAbsent(title.pattern(), pattern -> new LinkedHashMap<>()).merge(title.size(), asked.quantity(),
+                    Integer::sum);
         });
         return byPattern.entrySet().stream()
-                .map(pattern -> words.text("run.of-pattern", pattern.getKey(), String.join(", ", pattern.getValue())))
+                .map(pattern -> words.text("run.of-pattern", pattern.getKey(), pattern.getValue().entrySet().stream()
+                        .map(size -> words.text("run.asked", size.getValue(), size.getKey())).collect(Collectors.joining(", "))))
                 .collect(Collectors.joining("; "));
     }
 
     private static Stream<KitTitle> kits(Run run, Map<Long, KitTitle> titles) {
-        return run.asked().stream().map(asked -> requireNonNull(titles.get(asked.kitId())));
+        return run.asked().stream().filter(asked -> asked.quantity() > 0).map(asked -> requireNonNull(titles.get(asked.kitId())));
     }
 }

@@ -1,4 +1,4 @@
-package retazo.app.kits;
+package retazo.app.kits.choices;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
@@ -9,7 +9,7 @@ import retazo.app.stock.goods.Good;
 
 /** What a role has in a colourway: a fabric, a precut, or both. */
 @Embeddable
-class RoleChoice {
+public class RoleChoice {
 
     @Column(name = "fabric_id")
     private @Nullable Long fabricId;
@@ -21,18 +21,26 @@ class RoleChoice {
     }
 
     /** One of them at least. */
-    static RoleChoice of(@Nullable Fabric fabric, @Nullable Good good) {
+    public static RoleChoice of(@Nullable Fabric fabric, @Nullable Good good) {
         RoleChoice choice = new RoleChoice();
         choice.fabricId = fabric == null ? null : Long.valueOf(fabric.id());
         choice.goodId = good == null ? null : Long.valueOf(good.id());
         return choice;
     }
 
-    Optional<Long> fabricId() {
+    /** With another fabric in the place of its own. */
+    public RoleChoice withFabric(Fabric other) {
+        RoleChoice choice = new RoleChoice();
+        choice.fabricId = other.id();
+        choice.goodId = goodId;
+        return choice;
+    }
+
+    public Optional<Long> fabricId() {
         return Optional.ofNullable(fabricId);
     }
 
-    Optional<Long> goodId() {
+    public Optional<Long> goodId() {
         return Optional.ofNullable(goodId);
     }
 }

@@ -8,25 +8,26 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.book.RunDropEntity;
 import retazo.app.runs.book.RunDropRepository;
 import retazo.app.runs.book.RunLineEntity;
 import retazo.app.runs.book.RunLineRepository;
+import retazo.app.runs.instead.InsteadBook;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
 
-/** Tells what of a run was dropped, by whom and when. */
+/** Tells what of a run was dropped or is made in another way, by whom and when. */
 @Component
 @Transactional(readOnly = true)
-class RunDropped {
+class RunDecisions {
 
+    private final InsteadBook insteads;
     private final RunDropRepository drops;
     private final RunLineRepository lines;
     private final KitIndex kits;
@@ -34,8 +35,10 @@ class RunDropped {
     private final Words words;
     private final Clock clock;
 
-    RunDropped(
-            RunDropRepository drops, RunLineRepository lines, KitIndex kits, StaffService staff, Words words, Clock clock) {
+    RunDecisions(
+            InsteadBook insteads, RunDropRepository drops, RunLineRepository lines, KitIndex kits, StaffService staff, Words words,
+            Clock clock) {
+        this.insteads = insteads;
         this.drops = drops;
         this.lines = lines;
         this.kits = kits;
@@ -46,6 +49,10 @@ class RunDropped {
 
     /** A sentence for each decision. */
     List<String> of(long runId) {
+        return Stream.concat(insteads.of(runId).stream(), dropped(runId).stream()).toList();
+    }
+
+    private List<String> dropped(long runId) {
         List<RunDropEntity> found = drops.ofRun(runId);
         if (found.isEmpty()) {
             return List.of();

@@ -1,4 +1,4 @@
-package retazo.app.kits;
+package retazo.app.kits.choices;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
@@ -16,19 +16,19 @@ import retazo.core.prints.PrintValue;
  * @param parts {@code a+b ANY 1, c DARK 2}: the keys of the roles, how light the print is, how many sheets of it
  */
 @Embeddable
-record PrintRuleChoice(
+public record PrintRuleChoice(
         @Column(nullable = false) int units, @Column(nullable = false) boolean different, @Column(nullable = false) String parts) {
 
     private static final String ANY = "ANY";
 
-    static PrintRuleChoice of(PrintRule rule) {
+    public static PrintRuleChoice of(PrintRule rule) {
         return new PrintRuleChoice(rule.units(), rule.different(), rule.parts().stream()
                 .map(part -> part.roles().stream().map(RoleKey::value).collect(Collectors.joining("+")) + " "
                         + part.value().map(PrintValue::name).orElse(ANY) + " " + part.sheets())
                 .collect(Collectors.joining(", ")));
     }
 
-    PrintRule toRule() {
+    public PrintRule toRule() {
         return new PrintRule(units, Stream.of(parts.split(", ")).map(PrintRuleChoice::part).toList(), different);
     }
 

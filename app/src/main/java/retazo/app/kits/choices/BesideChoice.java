@@ -1,4 +1,4 @@
-package retazo.app.kits;
+package retazo.app.kits.choices;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
@@ -12,7 +12,7 @@ import retazo.core.prints.PrintValue;
  * @param source id of a loose precut, or of a fabric off whose bolts sheets are cut
  */
 @Embeddable
-record BesideChoice(
+public record BesideChoice(
         @Column(name = "role_key", nullable = false) String roleKey,
         @Column(nullable = false) long source,
         @Enumerated(EnumType.STRING) @Column(nullable = false) PrintValue value,

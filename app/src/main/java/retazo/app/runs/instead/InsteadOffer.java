@@ -1,0 +1,35 @@
+package retazo.app.runs.instead;
+
+import java.util.Optional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitWork;
+import retazo.core.colour.Lab;
+
+/**
+ * What bags could be made as instead.
+ *
+ * @param as   the kit that they would be; with another fabric it is only tried
+ * @param swap the fabrics; empty for a smaller size
+ * @param bags how many of them free cloth gives so
+ */
+public record InsteadOffer(KitWork as, Optional<Swap> swap, int bags) {
+
+    /** A fabric in the place of another. */
+    public record Swap(Fabric own, Fabric other) {
+
+        /** How far apart the two look; see {@link Lab#differenceTo}. */
+        public double difference() {
+            return LikeFabrics.difference(own, other);
+        }
+
+        /** How much lighter the other is, 0 to 100; below zero where it is darker. */
+        public double lighter() {
+            return Lab.of(other.groundColour()).lightness() - Lab.of(own.groundColour()).lightness();
+        }
+    }
+
+    public Kit kit() {
+        return as.kit();
+    }
+}

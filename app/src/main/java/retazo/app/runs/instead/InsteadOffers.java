@@ -1,0 +1,132 @@
+package retazo.app.runs.instead;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
+import retazo.app.kits.KitWork;
+import retazo.app.kits.KitWorks;
+import retazo.app.kits.StandInKits;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
+import retazo.app.runs.DraftPlan;
+import retazo.app.runs.DraftPlans;
+import retazo.app.runs.book.Run;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockService;
+import retazo.core.kit.BillLine;
+
+/** Works out what bags that lack a fabric could be made as instead, and how many of them free cloth gives so. */
+@Component
+@Transactional(readOnly = true)
+public class InsteadOffers {
+
+    private static final int MOST_OF_ONE = 3;
+    private static final int MOST_TRIED = 8;
+
+    /** The id of a kit that is only tried. */
+    private static final long TRIED = -1;
+
+    private final KitBook kits;
+    private final KitWorks works;
+    private final KitIndex index;
+    private final StandInKits standIns;
+    private final LikeFabrics like;
+    private final DraftPlans plans;
+    private final StockService stock;
+
+    InsteadOffers(
+            KitBook kits, KitWorks works, KitIndex index, StandInKits standIns, LikeFabrics like, DraftPlans plans, StockService stock) {
+        this.kits = kits;
+        this.works = works;
+        this.index = index;
+        this.standIns = standIns;
+        this.like = like;
+        this.plans = plans;
+        this.stock = stock;
+    }
+
+    /** The likest fabrics that suffice for each that is lacking, then the next smaller size; only what gives a bag at least. */
+    public List<InsteadOffer> of(Stopped stopped) {
+        KitWork own = works.work(stopped.kit());
+        Stream<InsteadOffer> fabrics = stopped.lacking().stream().flatMap(fabric -> swaps(stopped, own, fabric).stream());
+        return Stream.concat(fabrics, smaller(stopped).stream()).toList();
+    }
+
+    private List<InsteadOffer> swaps(Stopped stopped, KitWork own, Fabric lacking) {
+        Optional<BillLine.Cut> cut = cutOf(own, lacking);
+        if (cut.isEmpty() || stopped.bag().isPresent() && stopped.kit().isCutByTheShop()) {
+            return List.of();
+        }
+        List<InsteadOffer> offers = new ArrayList<>();
+        List<Fabric> like = this.like.of(lacking, cut.get().length(), cut.get().plannedWidth()).stream()
+                .filter(fabric -> !stopped.kit().cloths().contains(fabric)).limit(MOST_TRIED).toList();
+        for (Fabric other : like) {
+            KitWork as = works.work(standIns.tried(stopped.kit(), lacking, other, TRIED));
+            int bags = as.problems().isEmpty() && onlyChanges(own, as, lacking, other) ? bags(stopped, as, Optional.of(other)) : 0;
+            if (bags > 0 && offers.size() < MOST_OF_ONE) {
+                offers.add(new InsteadOffer(as, Optional.of(new InsteadOffer.Swap(lacking, other)), bags));
+            }
+        }
+        return offers;
+    }
+
+    /** Whether nothing else of the bill changes with the fabric. */
+    private static boolean onlyChanges(KitWork own, KitWork as, Fabric lacking, Fabric other) {
+        return lines(own, lacking).equals(lines(as, other));
+    }
+
+    private static List<BillLine> lines(KitWork work, Fabric but) {
+        return work.bill().lines().stream()
+                .filter(line -> line.match(cut -> !cut.fabricCode().equals(but.code()), picked -> true)).toList();
+    }
+
+    private static Optional<BillLine.Cut> cutOf(KitWork work, Fabric fabric) {
+        return work.bill().lines().stream().flatMap(line -> line.asCut().stream())
+                .filter(cut -> cut.fabricCode().equals(fabric.code())).findFirst();
+    }
+
+    private Optional<InsteadOffer> smaller(Stopped stopped) {
+        Kit kit = stopped.kit();
+        List<KitTitle> sizes = index.ofColourway(kit.id());
+        Optional<KitTitle> before = sizes.stream().takeWhile(size -> size.id() != kit.id()).reduce((one, next) -> next);
+        if (stopped.begun() || before.isEmpty() || before.get().size().equals(kit.sizeName())) {
+            return Optional.empty();
+        }
+        KitWork as = works.work(kits.kit(before.get().id()));
+        int bags = as.problems().isEmpty() ? bags(stopped, as, Optional.empty()) : 0;
+        return bags > 0 ? Optional.of(new InsteadOffer(as, Optional.empty(), bags)) : Optional.empty();
+    }
+
+    private int bags(Stopped stopped, KitWork as, Optional<Fabric> other) {
+        return stopped.bag().isPresent() && other.isPresent() ? oneBolt(as, other.get()) : planned(stopped, as.kit());
+    }
+
+    /** A bag that waits takes only the other fabric's length; the rest of it is cut or has its bolts. */
+    private int oneBolt(KitWork as, Fabric other) {
+        BillLine.Cut cut = cutOf(as, other).orElseThrow();
+        return stock.boltsOf(List.of(other.id())).stream().anyMatch(bolt -> gives(bolt, cut)) ? 1 : 0;
+    }
+
+    private static boolean gives(Bolt bolt, BillLine.Cut cut) {
+        return bolt.free().compareTo(cut.length()) >= 0 && bolt.usableWidth().compareTo(cut.plannedWidth()) >= 0;
+    }
+
+    /** How many of the bags a plan builds that asks for them as another kit, after all else. */
+    private int planned(Stopped stopped, Kit as) {
+        List<Run.Asked> asked = new ArrayList<>(stopped.run().asked().stream()
+                .map(one -> one.kitId() == stopped.kit().id() && stopped.bag().isEmpty()
+                        ? new Run.Asked(one.kitId(), one.quantity() - stopped.bags())
+                        : one)
+                .filter(one -> one.quantity() > 0 && one.kitId() != as.id()).toList());
+        int same = stopped.run().asked().stream().filter(one -> one.kitId() == as.id()).mapToInt(Run.Asked::quantity).sum();
+        asked.add(new Run.Asked(as.id(), same + stopped.bags()));
+        DraftPlan plan = plans.planTrying(stopped.run().asking(asked), as);
+        return Math.max(0, plan.inOrder().built().get(asked.size() - 1) - same);
+    }
+}
