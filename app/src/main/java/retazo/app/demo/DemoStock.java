@@ -62,7 +62,11 @@ class DemoStock {
             new Sample("HULL", "Hull wide back", "#33475a", "#4f667c", Motif.FLECKS, 104,
                     List.of("18|W1|back wall", "12 1/2|W1|back wall")),
             new Sample("CHALK", "Chalk line back", "#f0ede4", "#c9c3b2", Motif.CROSSES, 40,
-                    List.of("24|C7|back wall", "21 1/2|C7|back wall", "9|C8|back wall")));
+                    List.of("24|C7|back wall", "21 1/2|C7|back wall", "9|C8|back wall")),
+            new Sample("SLEET", "Sleet grey", "#bac5cc", "#8f9ea9", Motif.DOTS, 40,
+                    List.of("11|S2|bay 7, shelf A")),
+            new Sample("WEED", "Duckweed", "#728655", "#a9b884", Motif.REEDS, 40,
+                    List.of("12 1/2|N5|bay 7, shelf A")));
 
     private static final Currency DOLLAR = Currency.getInstance("USD");
 

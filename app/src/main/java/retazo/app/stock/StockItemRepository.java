@@ -24,14 +24,14 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query("SELECT i FROM StockItemEntity i WHERE i.fabricId IN :fabricIds ORDER BY i.code")
     List<StockItemEntity> boltsOf(Collection<Long> fabricIds);
 
-    /** Fabrics of which a bolt of at least that width has so much that is not reserved, those with most of it first. */
+    /** Fabrics of which a bolt has so much that is not reserved, those with most of it first. */
     @Query(value = """
             SELECT i.fabric_id FROM stock_item i
-             WHERE i.fabric_id IS NOT NULL AND i.on_hand_ticks >= :length AND i.usable_width_ticks >= :width
+             WHERE i.fabric_id IS NOT NULL AND i.on_hand_ticks >= :length
                AND i.on_hand_ticks >= :length + coalesce(
                    (SELECT sum(r.length_ticks) FROM reservation r WHERE r.stock_item_id = i.id), 0)
              GROUP BY i.fabric_id ORDER BY max(i.on_hand_ticks) DESC, i.fabric_id LIMIT :most""", nativeQuery = true)
-    List<Long> fabricsWithFree(long length, long width, int most);
+    List<Long> fabricsWithFree(long length, int most);
 
     Optional<StockItemEntity> findByCode(String code);
 

@@ -55,14 +55,10 @@ public class StockService {
         return toBolts(items.boltsOf(fabricIds));
     }
 
-    /**
-     * The ids of fabrics of which one bolt has a free length, those with the longest bolts first.
-     *
-     * @param width usable, at least
-     */
+    /** The ids of fabrics of which one bolt has a free length, those with the longest bolts first. */
     @Transactional(readOnly = true)
-    public List<Long> fabricsWithFree(Length length, Length width, int most) {
-        return items.fabricsWithFree(length.ticks(), width.ticks(), most);
+    public List<Long> fabricsWithFree(Length length, int most) {
+        return items.fabricsWithFree(length.ticks(), most);
     }
 
     @Transactional(readOnly = true)

@@ -64,16 +64,25 @@ public class InsteadOffers {
             return List.of();
         }
         List<InsteadOffer> offers = new ArrayList<>();
-        List<Fabric> like = this.like.of(lacking, cut.get().length(), cut.get().plannedWidth()).stream()
+        List<Fabric> like = this.like.of(lacking, cut.get().length()).stream()
                 .filter(fabric -> !stopped.kit().cloths().contains(fabric)).limit(MOST_TRIED).toList();
         for (Fabric other : like) {
             KitWork as = works.work(standIns.tried(stopped.kit(), lacking, other, TRIED));
-            int bags = as.problems().isEmpty() && onlyChanges(own, as, lacking, other) ? bags(stopped, as, Optional.of(other)) : 0;
-            if (bags > 0 && offers.size() < MOST_OF_ONE) {
-                offers.add(new InsteadOffer(as, Optional.of(new InsteadOffer.Swap(lacking, other)), bags));
+            if (offers.size() < MOST_OF_ONE && as.problems().isEmpty() && onlyChanges(own, as, lacking, other)) {
+                offer(stopped, as, new InsteadOffer.Swap(lacking, other)).ifPresent(offers::add);
             }
         }
         return offers;
+    }
+
+    /** Where another fabric lacks too, that is told, and counted as if it did not. */
+    private Optional<InsteadOffer> offer(Stopped stopped, KitWork as, InsteadOffer.Swap swap) {
+        int alone = cutFrom(as, swap.other(), stopped.bags());
+        int bags = stopped.bag().isPresent() ? alone : planned(stopped, as.kit());
+        boolean others = bags == 0 || stopped.bag().isPresent();
+        List<Fabric> still = others ? stopped.lacking().stream().filter(fabric -> !fabric.equals(swap.own())).toList() : List.of();
+        int shown = bags == 0 && !still.isEmpty() ? alone : bags;
+        return shown > 0 ? Optional.of(new InsteadOffer(as, Optional.of(swap), shown, still)) : Optional.empty();
     }
 
     /** Whether nothing else of the bill changes with the fabric. */
@@ -99,22 +108,17 @@ public class InsteadOffers {
             return Optional.empty();
         }
         KitWork as = works.work(kits.kit(before.get().id()));
-        int bags = as.problems().isEmpty() ? bags(stopped, as, Optional.empty()) : 0;
-        return bags > 0 ? Optional.of(new InsteadOffer(as, Optional.empty(), bags)) : Optional.empty();
+        int bags = as.problems().isEmpty() ? planned(stopped, as.kit()) : 0;
+        return bags > 0 ? Optional.of(new InsteadOffer(as, Optional.empty(), bags, List.of())) : Optional.empty();
     }
 
-    private int bags(Stopped stopped, KitWork as, Optional<Fabric> other) {
-        return stopped.bag().isPresent() && other.isPresent() ? oneBolt(as, other.get()) : planned(stopped, as.kit());
-    }
-
-    /** A bag that waits takes only the other fabric's length; the rest of it is cut or has its bolts. */
-    private int oneBolt(KitWork as, Fabric other) {
+    /** How many of the bags find their length of a fabric on its bolts, by that alone. */
+    private int cutFrom(KitWork as, Fabric other, int most) {
         BillLine.Cut cut = cutOf(as, other).orElseThrow();
-        return stock.boltsOf(List.of(other.id())).stream().anyMatch(bolt -> gives(bolt, cut)) ? 1 : 0;
-    }
-
-    private static boolean gives(Bolt bolt, BillLine.Cut cut) {
-        return bolt.free().compareTo(cut.length()) >= 0 && bolt.usableWidth().compareTo(cut.plannedWidth()) >= 0;
+        long all = stock.boltsOf(List.of(other.id())).stream()
+                .filter(bolt -> bolt.usableWidth().compareTo(cut.plannedWidth()) >= 0)
+                .mapToLong(bolt -> bolt.free().wholeTimes(cut.length()).value()).sum();
+        return (int) Math.min(most, all);
     }
 
     /** How many of the bags a plan builds that asks for them as another kit, after all else. */

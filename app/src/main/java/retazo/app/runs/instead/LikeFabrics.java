@@ -41,8 +41,8 @@ class LikeFabrics {
      *
      * @param length that one bolt of them has free at least
      */
-    List<Fabric> of(Fabric fabric, Length length, Length width) {
-        return fabrics.byIds(stock.fabricsWithFree(length, width, MOST_LOOKED_AT)).values().stream()
+    List<Fabric> of(Fabric fabric, Length length) {
+        return fabrics.byIds(stock.fabricsWithFree(length, MOST_LOOKED_AT)).values().stream()
                 .filter(other -> other.id() != fabric.id() && other.kind() == fabric.kind() && difference(fabric, other) <= FAR)
                 .sorted(Comparator.comparing((Fabric other) -> difference(fabric, other)).thenComparing(Fabric::code))
                 .toList();

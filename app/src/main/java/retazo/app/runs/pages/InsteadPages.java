@@ -23,7 +23,7 @@ import retazo.core.measure.LengthUnit;
 @Transactional(readOnly = true)
 class InsteadPages {
 
-    private static final int WIDEST = 300;
+    private static final int WIDEST = 230;
     private static final double SAME_VALUE = 4;
 
     private final StoppedBags stopped;
@@ -101,7 +101,10 @@ class InsteadPages {
                 .orElseGet(() -> words.text("instead.size", offer.kit().sizeName()));
         return new OfferView(
                 title, offer.swap().map(this::looks).orElse(""), quilt, lines(offer.as(), own),
-                words.text("instead.given", offer.bags(), found.bags()), offer.bags(), offer.swap().map(swap -> swap.own().id()),
+                offer.still().isEmpty()
+                        ? words.text(found.bags() == 1 ? "instead.enough" : "instead.given", offer.bags(), found.bags())
+                        : words.text("instead.still", words.list(offer.still().stream().map(Fabric::name).toList())),
+                offer.bags(), offer.swap().map(swap -> swap.own().id()),
                 offer.swap().map(swap -> swap.other().id()).orElseGet(() -> offer.kit().id()));
     }
 
