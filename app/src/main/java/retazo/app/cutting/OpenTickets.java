@@ -21,6 +21,7 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.ShopUnit;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
+import retazo.app.stock.places.Places;
 import retazo.core.measure.Length;
 
 /** Puts the list of open tickets together. */
@@ -33,14 +34,17 @@ class OpenTickets {
     private final FabricService fabrics;
     private final OpenPieces pieces;
     private final RunTitles titles;
+    private final Places places;
     private final ShopUnit unit;
 
-    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, OpenPieces pieces, RunTitles titles, ShopUnit unit) {
+    OpenTickets(RunBook runs, StockService stock, FabricService fabrics, OpenPieces pieces, RunTitles titles, Places places,
+            ShopUnit unit) {
         this.runs = runs;
         this.stock = stock;
         this.fabrics = fabrics;
         this.pieces = pieces;
         this.titles = titles;
+        this.places = places;
         this.unit = unit;
     }
 
@@ -73,18 +77,20 @@ class OpenTickets {
                 byRun.values().stream().flatMap(List::stream).map(PlannedCut::boltId).collect(Collectors.toSet()));
         Map<Long, Fabric> fabricById = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).collect(Collectors.toSet()));
         Map<Long, List<OpenPieces.ListedPieces>> toPieces = pieces.of(open.stream().map(Run::id).collect(Collectors.toSet()));
+        Comparator<String> walk = places.walk();
         return new ListPage(open.stream()
                 .sorted(Comparator.comparing(Run::id))
                 .map(run -> new RunTickets(
                         run.id(),
                         requireNonNull(askedFor.get(run.id())).asked(),
-                        tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById),
+                        tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById, walk),
                         toPieces.getOrDefault(run.id(), List.of())))
                 .filter(run -> !run.tickets().isEmpty() || !run.pieces().isEmpty())
                 .toList());
     }
 
-    private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts, Map<Long, Bolt> bolts, Map<Long, Fabric> byId) {
+    private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts, Map<Long, Bolt> bolts, Map<Long, Fabric> byId,
+            Comparator<String> walk) {
         Map<Long, List<PlannedCut>> byBolt = cuts.stream()
                 .collect(Collectors.groupingBy(PlannedCut::boltId, LinkedHashMap::new, Collectors.toList()));
         return byBolt.entrySet().stream()
@@ -98,7 +104,7 @@ class OpenTickets {
                             entry.getValue().size(), LengthView.of(length, unit.sellingUnit()));
                 })
                 .filter(ticket -> ticket.left() > 0)
-                .sorted(Comparator.comparing(ListedTicket::place).thenComparing(ListedTicket::boltCode))
+                .sorted(Comparator.comparing(ListedTicket::place, walk).thenComparing(ListedTicket::boltCode))
                 .toList();
     }
 }

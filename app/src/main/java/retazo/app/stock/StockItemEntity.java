@@ -114,7 +114,7 @@ public class StockItemEntity {
         return kind == Kind.BOLT;
     }
 
-    boolean isGood() {
+    public boolean isGood() {
         return kind == Kind.GOOD;
     }
 

@@ -68,7 +68,8 @@ public class StockService {
 
     @Transactional(readOnly = true)
     public Map<Long, Bolt> boltsById(Collection<Long> ids) {
-        return toBolts(items.findAllById(ids)).stream().collect(Collectors.toMap(Bolt::id, bolt -> bolt));
+        return toBolts(items.findAllById(ids).stream().filter(StockItemEntity::isBolt).toList()).stream()
+                .collect(Collectors.toMap(Bolt::id, bolt -> bolt));
     }
 
     @Transactional(readOnly = true)

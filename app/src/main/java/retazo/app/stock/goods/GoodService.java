@@ -116,6 +116,15 @@ public class GoodService {
         return goods.findAllById(ids).stream().map(GoodEntity::toGood).collect(Collectors.toMap(Good::id, good -> good));
     }
 
+    /** Goods by their places in stock; what is no good is left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, Good> byItems(Collection<Long> itemIds) {
+        Map<Long, Long> goodOf = items.findAllById(itemIds).stream().filter(StockItemEntity::isGood)
+                .collect(Collectors.toMap(StockItemEntity::id, StockItemEntity::goodId));
+        Map<Long, Good> byId = byIds(goodOf.values());
+        return goodOf.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, entry -> byId.get(entry.getValue())));
+    }
+
     /** The copies of a pattern as stock; made at the first time they are asked for. */
     @Transactional
     public Good copiesOf(long patternId, String patternName) {
