@@ -6,7 +6,7 @@ CREATE TABLE place (
 INSERT INTO place (name) SELECT DISTINCT place FROM stock_item WHERE place <> '';
 CREATE FUNCTION know_place() RETURNS trigger LANGUAGE plpgsql SECURITY DEFINER SET search_path FROM CURRENT AS $$
 BEGIN
-    INSERT INTO place (name) VALUES (NEW.place) ON CONFLICT DO NOTHING;
+    INSERT INTO place (name) VALUES (NEW.place) ON CONFLICT (name) DO NOTHING;
     RETURN NULL;
 END $$;
 CREATE TRIGGER stock_item_knows_its_place AFTER INSERT OR UPDATE OF place ON stock_item

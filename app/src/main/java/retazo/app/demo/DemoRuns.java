@@ -14,14 +14,13 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.runs.BagShelf;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.stock.Bolt;
-import retazo.app.stock.KitShelf;
-import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.promise.Priority;
 import retazo.core.measure.Length;
@@ -42,10 +41,10 @@ class DemoRuns {
     private final CutService cuts;
     private final PackingService packing;
     private final StockService stock;
-    private final KitShelf shelf;
+    private final BagShelf shelf;
 
     DemoRuns(
-            DemoKits kits, RunBook runs, RunDrafts drafts, CutService cuts, PackingService packing, StockService stock, KitShelf shelf) {
+            DemoKits kits, RunBook runs, RunDrafts drafts, CutService cuts, PackingService packing, StockService stock, BagShelf shelf) {
         this.kits = kits;
         this.runs = runs;
         this.drafts = drafts;
@@ -66,7 +65,8 @@ class DemoRuns {
         long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
         cutAll(packed, crew, Integer.MAX_VALUE);
         packAll(packed, crew);
-        DemoStock.done(shelf.move(lamp.get(0), -1, Reason.KIT_SOLD, DemoStock.entry(crew.counter())));
+        DemoStock.done(shelf.sell(
+                requireNonNull(shelf.oldest(List.of(lamp.get(0))).get(lamp.get(0))).id(), DemoStock.entry(crew.counter())));
         long halfCut = confirmed(crew, List.of(new Run.Asked(lamp.get(1), 2), new Run.Asked(lamp.get(0), 2)));
         cutAll(halfCut, crew, 11);
         confirmed(crew, List.of(new Run.Asked(sluice.get(1), 2), new Run.Asked(sluice.get(0), 1)));

@@ -1,5 +1,7 @@
 package retazo.app.shelf;
 
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -10,35 +12,39 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
+import org.springframework.web.util.UriUtils;
+import retazo.app.runs.BagShelf;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
-import retazo.app.stock.KitShelf;
-import retazo.app.stock.Reason;
 
-/** Kits on the shelf: sell one, take one back, and the book behind them. */
+/** Kits on the shelf, and their bags by number: sold, and taken back. */
 @Controller
 @RequestMapping("/shelf")
 class ShelfController {
 
     private final ShelfPages pages;
-    private final KitBook kits;
-    private final KitShelf shelf;
+    private final BagPages bagPages;
+    private final BagShelf shelf;
     private final Words words;
 
-    ShelfController(ShelfPages pages, KitBook kits, KitShelf shelf, Words words) {
+    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Words words) {
         this.pages = pages;
-        this.kits = kits;
+        this.bagPages = bagPages;
         this.shelf = shelf;
         this.words = words;
     }
 
+    /** What is typed is a bag's number, or words of a kit. */
     @GetMapping
     String list(
             @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
+        if (!search.isBlank() && shelf.named(search).isPresent()) {
+            return "redirect:/shelf/bags/" + UriUtils.encodePathSegment(search.strip(), StandardCharsets.UTF_8);
+        }
         ShelfPages.ListPage list = pages.list(search, Paging.number(page));
         model.addAttribute("page", list);
         return "shelf/list";
@@ -52,24 +58,36 @@ class ShelfController {
         return "shelf/kit";
     }
 
-    @PostMapping("/{kitId}/sell")
+    @GetMapping("/bags/{code}")
+    String bag(@PathVariable String code, Model model) {
+        BagPages.BagPage page = bagPages.bag(bagId(code));
+        model.addAttribute("page", page);
+        model.addAttribute("prints", page.prints());
+        return "shelf/bag";
+    }
+
+    @PostMapping("/bags/{code}/sell")
     String sell(
-            @PathVariable long kitId, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
-        return move(kitId, -1, Reason.KIT_SOLD, clientId, person, "shelf.sold", redirect);
+            @PathVariable String code, @RequestParam UUID clientId, @RequestParam(defaultValue = "") String from,
+            @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
+        return told(shelf.sell(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.sold", from, redirect);
     }
 
-    @PostMapping("/{kitId}/take-back")
+    @PostMapping("/bags/{code}/take-back")
     String takeBack(
-            @PathVariable long kitId, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
-        return move(kitId, 1, Reason.KIT_RETURNED, clientId, person, "shelf.taken-back", redirect);
+            @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
+        return told(shelf.takeBack(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.taken-back", "", redirect);
     }
 
-    private String move(
-            long kitId, int count, Reason reason, UUID clientId, SignedIn person, String sentence, RedirectAttributes redirect) {
-        Kit kit = kits.kit(kitId);
-        shelf.move(kitId, count, reason, Entry.of(person.personId(), clientId)).match(
-                left -> redirect.addFlashAttribute("done", words.text(sentence, kit.name(), left)),
-                problems -> redirect.addFlashAttribute("refused", kit.name() + ": " + words.of(problems.get(0))));
-        return "redirect:/shelf";
+    private long bagId(String code) {
+        return shelf.named(code).orElseThrow(() -> new NotFoundException("bag", code));
+    }
+
+    /** @param from {@code list} for who pressed in the list and goes on there */
+    private String told(Outcome<Long> outcome, String code, String sentence, String from, RedirectAttributes redirect) {
+        outcome.match(
+                done -> redirect.addFlashAttribute("done", words.text(sentence, code.toUpperCase(Locale.ROOT))),
+                problems -> redirect.addFlashAttribute("refused", words.of(problems.get(0))));
+        return from.equals("list") ? "redirect:/shelf" : "redirect:/shelf/bags/" + code;
     }
 }

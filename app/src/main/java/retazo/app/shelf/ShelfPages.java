@@ -15,6 +15,7 @@ import retazo.app.kits.KitBook;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
+import retazo.app.runs.BagShelf;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
@@ -25,6 +26,7 @@ import retazo.app.stock.goods.CountLine;
 @Component
 class ShelfPages {
 
+    private static final int BAGS_SHOWN = 60;
     private static final int LINES_OF_A_BOOK = 100;
     private static final int KITS_ON_A_PAGE = 40;
 
@@ -32,20 +34,26 @@ class ShelfPages {
     private final KitBook kits;
     private final StockService stock;
     private final KitShelf shelf;
+    private final BagShelf bags;
     private final Words words;
     private final Clock clock;
 
-    ShelfPages(KitIndex index, KitBook kits, StockService stock, KitShelf shelf, Words words, Clock clock) {
+    ShelfPages(KitIndex index, KitBook kits, StockService stock, KitShelf shelf, BagShelf bags, Words words, Clock clock) {
         this.index = index;
         this.kits = kits;
         this.stock = stock;
         this.shelf = shelf;
+        this.bags = bags;
         this.words = words;
         this.clock = clock;
     }
 
-    /** A kit on the shelf. */
-    record ShelfLine(Kit kit, long onHand) {
+    /**
+     * A kit on the shelf.
+     *
+     * @param next the number of the bag that is there longest; empty where none has a number
+     */
+    record ShelfLine(Kit kit, long onHand, Optional<String> next) {
     }
 
     /**
@@ -58,7 +66,9 @@ class ShelfPages {
     }
 
     /** A kit on the shelf with its last movements. */
-    record KitPage(Kit kit, QuiltPicture picture, long onHand, List<CountLine> book) {
+    record KitPage(
+            Kit kit, QuiltPicture picture, long onHand, List<BagShelf.ShelfBag> there, List<BagShelf.ShelfBag> sold,
+            List<CountLine> book) {
 
         List<Fabric> prints() {
             return kit.fabrics().values().stream().distinct().toList();
@@ -70,10 +80,12 @@ class ShelfPages {
         Slice<KitTitle> found = index.onShelf(search, page, KITS_ON_A_PAGE);
         List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
         Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
+        Map<Long, BagShelf.ShelfBag> oldest = bags.oldest(shown.stream().map(Kit::id).toList());
         return new ListPage(
                 search,
                 shown.stream()
-                        .map(kit -> new ShelfLine(kit, requireNonNull(counts.get(kit.id())).onHand()))
+                        .map(kit -> new ShelfLine(kit, requireNonNull(counts.get(kit.id())).onHand(),
+                                Optional.ofNullable(oldest.get(kit.id())).map(BagShelf.ShelfBag::code)))
                         .toList(),
                 page, found.hasNext());
     }
@@ -84,7 +96,8 @@ class ShelfPages {
         KitShelf.KitCount count = Optional.ofNullable(shelf.counts(List.of(kitId)).get(kitId))
                 .orElseThrow(() -> new NotFoundException("kit on the shelf", kitId));
         return new KitPage(
-                kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink), count.onHand(),
+                kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink), count.onHand(), bags.there(kitId, BAGS_SHOWN),
+                bags.soldLast(kitId, BAGS_SHOWN),
                 stock.linesOf(count.stockItemId(), LINES_OF_A_BOOK).stream()
                         .map(line -> CountLine.of(line, words, clock.instant()))
                         .toList());

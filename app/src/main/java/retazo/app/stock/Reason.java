@@ -17,7 +17,9 @@ public enum Reason {
     SOLD_BY_COUNT,
     LEFT_OVER,
     /** Cut off a bolt into quarters or eighths. */
-    SHOP_CUT;
+    SHOP_CUT,
+    /** Out of a bag that was packed or begun. */
+    BAG_OPENED;
 
     /** Whether a bolt that has such a line is no longer whole. */
     boolean cuts() {
@@ -26,6 +28,6 @@ public enum Reason {
 
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {
-        return this == SOLD_BY_LENGTH || this == CORRECTION || this == KIT_SOLD || this == KIT_RETURNED || this == SHOP_CUT;
+        return this == SOLD_BY_LENGTH || this == CORRECTION || this == SHOP_CUT;
     }
 }

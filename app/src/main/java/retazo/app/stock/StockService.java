@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.Moments;
 import retazo.app.shared.NotFoundException;
@@ -156,6 +157,22 @@ public class StockService {
                     return Outcome.done(remnant.id());
                 },
                 Outcome::refused);
+    }
+
+    /**
+     * A length that was cut from a bolt comes back, as a remnant of it; part of an entry that somebody else books.
+     *
+     * @param step of the entry
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Bolt comeBack(long boltId, Length length, Reason reason, Entry entry, int step) {
+        StockItemEntity bolt = book.lock(boltId);
+        Instant now = clock.instant();
+        StockItemEntity remnant = items.saveAndFlush(
+                StockItemEntity.bolt(bolt.remnant(nextCode(bolt.code() + "-"), length), boltId, now, now));
+        book.write(MovementEntity.cloth(remnant.id(), length, reason, entry, entry.clientIdOf(step), now));
+        reservations.tellThatCame(remnant);
+        return bolt(remnant.id());
     }
 
     /**

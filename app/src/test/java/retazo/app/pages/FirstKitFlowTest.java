@@ -247,10 +247,16 @@ class FirstKitFlowTest {
 
     private void sellAndTakeBack(String pattern) {
         page.navigate(shop.address() + "/shelf");
-        press("Sell one " + pattern + ", Runner, Slate and foam");
-        assertThat(page.locator("[role=status]").textContent()).contains("0 left");
-        press("Take one back " + pattern + ", Runner, Slate and foam");
-        assertThat(page.locator("[role=status]").textContent()).contains("1 on the shelf");
+        Locator sells = page.locator("button[aria-label$='" + pattern + ", Runner, Slate and foam']");
+        String code = sells.textContent().replace("Sell ", "").strip();
+        sells.click();
+        assertThat(page.locator("[role=status]").textContent()).contains("Bag " + code + " is sold");
+        page.locator("[name=words]").fill(code.toLowerCase());
+        page.keyboard().press("Enter");
+        page.waitForURL("**/shelf/bags/*");
+        assertThat(page.locator("h1").textContent()).isEqualTo("Bag " + code);
+        press("Take it back");
+        assertThat(page.locator("[role=status]").textContent()).contains("on the shelf again");
     }
 
     private void cutAtTheCounter() {

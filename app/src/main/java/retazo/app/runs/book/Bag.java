@@ -1,7 +1,10 @@
 package retazo.app.runs.book;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import retazo.core.kit.ShopCut;
 import retazo.core.measure.Length;
 
@@ -11,11 +14,29 @@ import retazo.core.measure.Length;
  * @param piecesLeft whether pieces that the shop cuts for it are not all cut
  */
 public record Bag(
-        long id, long runId, int number, long kitId, boolean packed, boolean leftOut, boolean piecesLeft, List<ClothLine> lines,
+        long id, long runId, int number, long kitId, boolean packed, boolean leftOut, boolean piecesLeft,
+        List<ClothLine> lines,
         List<Pick> picks) {
+
+    private static final Pattern CODE = Pattern.compile("[bB](\\d{5,15})");
 
     public Bag {
         lines = List.copyOf(lines);
+    }
+
+    /** Its number for good: on its label, on the shelf, at the sale, at a return. */
+    public String code() {
+        return code(id);
+    }
+
+    static String code(long id) {
+        return String.format(Locale.ROOT, "B%05d", id);
+    }
+
+    /** The id of the bag that a text names by its number, in whatever case; empty for a text that is no such number. */
+    public static Optional<Long> idOf(String text) {
+        Matcher matcher = CODE.matcher(text.strip());
+        return matcher.matches() ? Optional.of(Long.valueOf(matcher.group(1))) : Optional.empty();
     }
 
     /** Something counted of the bill: packs, loose precuts, a copy of the pattern. */

@@ -59,6 +59,12 @@ public class BagEntity {
     @Column(name = "packed_entry")
     private @Nullable UUID packedEntry;
 
+    @Column(name = "sold_at")
+    private @Nullable Instant soldAt;
+
+    @Column(name = "sold_by")
+    private @Nullable Long soldBy;
+
     /** Of which taking of cloth from later runs it is made. */
     @Column(name = "taking_id", updatable = false)
     private @Nullable Long takingId;
@@ -88,6 +94,25 @@ public class BagEntity {
         kitId = otherId;
     }
 
+    /** It is not packed after all, or opened again. */
+    public void unpack() {
+        state = State.OPEN;
+        packedEntry = null;
+        packedBy = null;
+        packedAt = null;
+    }
+
+    public void sell(long personId, Instant now) {
+        soldAt = now;
+        soldBy = personId;
+    }
+
+    /** A customer brought it back. */
+    public void comeBack() {
+        soldAt = null;
+        soldBy = null;
+    }
+
     public void piecesLeft(boolean left) {
         piecesLeft = left;
     }
@@ -102,6 +127,23 @@ public class BagEntity {
 
     public long id() {
         return id;
+    }
+
+    /** Its number for good, on its label and at the sale. */
+    public String code() {
+        return Bag.code(id);
+    }
+
+    public Optional<Instant> packedAt() {
+        return Optional.ofNullable(packedAt);
+    }
+
+    public Optional<Instant> soldAt() {
+        return Optional.ofNullable(soldAt);
+    }
+
+    public boolean isOnTheShelf() {
+        return state == State.PACKED && soldAt == null;
     }
 
     public long runId() {

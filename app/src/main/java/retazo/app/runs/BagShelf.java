@@ -1,0 +1,123 @@
+package retazo.app.runs;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.BagEntity;
+import retazo.app.runs.book.BagRepository;
+import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Outcome;
+import retazo.app.stock.Entries;
+import retazo.app.stock.Entry;
+import retazo.app.stock.KitShelf;
+import retazo.app.stock.Reason;
+import retazo.core.measure.Problem;
+
+/** Packed bags on the shelf, each by its number: sold, brought back, and found again. */
+@Service
+public class BagShelf {
+
+    private final BagRepository bags;
+    private final KitShelf shelf;
+    private final Entries entries;
+    private final Clock clock;
+
+    BagShelf(BagRepository bags, KitShelf shelf, Entries entries, Clock clock) {
+        this.bags = bags;
+        this.shelf = shelf;
+        this.entries = entries;
+        this.clock = clock;
+    }
+
+    /**
+     * A bag that is packed.
+     *
+     * @param code   its number for good
+     * @param number in its run
+     * @param soldAt absent while it is on the shelf
+     */
+    public record ShelfBag(
+            long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt) {
+
+        public boolean isThere() {
+            return soldAt.isEmpty();
+        }
+    }
+
+    /** The bags of a kit on the shelf, those that are there longest first. */
+    @Transactional(readOnly = true)
+    public List<ShelfBag> there(long kitId, int most) {
+        return bags.onTheShelf(kitId, PageRequest.of(0, most)).map(BagShelf::view).getContent();
+    }
+
+    /** The bags of a kit that were sold last. */
+    @Transactional(readOnly = true)
+    public List<ShelfBag> soldLast(long kitId, int most) {
+        return bags.soldLast(kitId, PageRequest.of(0, most)).map(BagShelf::view).getContent();
+    }
+
+    /** Of each kit the bag that is on the shelf longest; kits without are absent. */
+    @Transactional(readOnly = true)
+    public Map<Long, ShelfBag> oldest(Collection<Long> kitIds) {
+        return bags.oldestOnTheShelf(kitIds.toArray(Long[]::new)).stream()
+                .collect(Collectors.toMap(BagEntity::kitId, BagShelf::view));
+    }
+
+    /** The id of the bag of that number, packed or not, written in whatever case. */
+    @Transactional(readOnly = true)
+    public Optional<Long> named(String code) {
+        return Bag.idOf(code).filter(bags::existsById);
+    }
+
+    /** A bag that is packed; empty for one that is not. */
+    @Transactional(readOnly = true)
+    public Optional<ShelfBag> packed(long bagId) {
+        return bags.findById(bagId).filter(bag -> bag.state() == BagEntity.State.PACKED).map(BagShelf::view);
+    }
+
+    /** Sells a bag that is on the shelf; sent twice it is sold once. */
+    @Transactional
+    public Outcome<Long> sell(long bagId, Entry entry) {
+        return entries.once(entry, "sell bag " + bagId, within -> {
+            BagEntity bag = locked(bagId);
+            return bag.isOnTheShelf()
+                    ? moved(bag, -1, Reason.KIT_SOLD, within, () -> bag.sell(within.personId(), clock.instant()))
+                    : Outcome.refused(Problem.of("shelf.not-there", bag.code()));
+        });
+    }
+
+    /** Takes a sold bag back to the shelf. */
+    @Transactional
+    public Outcome<Long> takeBack(long bagId, Entry entry) {
+        return entries.once(entry, "take back bag " + bagId, within -> {
+            BagEntity bag = locked(bagId);
+            return bag.soldAt().isPresent()
+                    ? moved(bag, 1, Reason.KIT_RETURNED, within, bag::comeBack)
+                    : Outcome.refused(Problem.of("shelf.not-sold", bag.code()));
+        });
+    }
+
+    private Outcome<Long> moved(BagEntity bag, int count, Reason reason, Entry entry, Runnable then) {
+        return shelf.move(bag.kitId(), count, reason, entry.noted(bag.code())).match(left -> {
+            then.run();
+            return Outcome.done(bag.id());
+        }, Outcome::refused);
+    }
+
+    private BagEntity locked(long bagId) {
+        return bags.lock(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
+    }
+
+    private static ShelfBag view(BagEntity bag) {
+        return new ShelfBag(
+                bag.id(), bag.code(), bag.runId(), bag.number(), bag.kitId(), bag.packedAt().orElse(Instant.EPOCH), bag.soldAt());
+    }
+}
