@@ -138,6 +138,7 @@ class CutController {
         TicketPage page = new TicketPage(pages.ticket(runId, boltId), asks, form, unit().symbol());
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
+        model.addAttribute("next", page.ticket().now().isPresent() ? null : tickets.next(runId, boltId).orElse(null));
         model.addAttribute("changed", changes.unreadOn(runId, boltId));
         model.addAttribute("faults", faults);
         return "cutting/ticket";

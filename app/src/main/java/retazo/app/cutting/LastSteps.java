@@ -10,6 +10,8 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.StaffService;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockService;
 
 /** The last step that was taken at a bolt for a run. */
 @Component
@@ -17,20 +19,26 @@ class LastSteps {
 
     private final CutRecords records;
     private final RunBook runs;
+    private final StockService stock;
     private final StaffService staff;
     private final Words words;
     private final Clock clock;
 
-    LastSteps(CutRecords records, RunBook runs, StaffService staff, Words words, Clock clock) {
+    LastSteps(CutRecords records, RunBook runs, StockService stock, StaffService staff, Words words, Clock clock) {
         this.records = records;
         this.runs = runs;
+        this.stock = stock;
         this.staff = staff;
         this.words = words;
         this.clock = clock;
     }
 
-    /** The last step taken on this bolt, which can be taken back. */
-    record LastStep(LengthView length, String what, String who, String when, boolean canUndo) {
+    /**
+     * The last step taken on this bolt, which can be taken back.
+     *
+     * @param remnant the bolt that it made of a length; empty for none
+     */
+    record LastStep(LengthView length, String what, String who, String when, boolean canUndo, Optional<Bolt> remnant) {
     }
 
     /** Empty where nothing was done yet. */
@@ -42,7 +50,7 @@ class LastSteps {
                     words.text("cut." + record.outcome(), cut.bags().count(), cut.bags()),
                     staff.names(Set.of(record.personId())).getOrDefault(record.personId(), ""),
                     Moments.near(record.at(), clock.instant()),
-                    !cut.bagClosed());
+                    !cut.bagClosed(), stock.remnantOf(record.clientId()));
         });
     }
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -87,6 +88,24 @@ class OpenTickets {
                         toPieces.getOrDefault(run.id(), List.of())))
                 .filter(run -> !run.tickets().isEmpty() || !run.pieces().isEmpty())
                 .toList());
+    }
+
+    /** The ticket that comes after one that is done: of its run in walk order, else of the run whose turn is next. */
+    Optional<ListedTicket> next(long runId, long boltId) {
+        return inTurn().stream().filter(ticket -> ticket.runId() != runId || ticket.boltId() != boltId)
+                .min(Comparator.comparing(ticket -> ticket.runId() != runId));
+    }
+
+    /** The ticket of a bolt by its number, of the run whose turn comes first. */
+    Optional<ListedTicket> ofBolt(String code) {
+        return inTurn().stream().filter(ticket -> ticket.boltCode().equalsIgnoreCase(code.strip())).findFirst();
+    }
+
+    private List<ListedTicket> inTurn() {
+        Map<Long, Run> open = runs.open().stream().collect(Collectors.toMap(Run::id, run -> run));
+        return all().runs().stream()
+                .sorted(Comparator.comparing(run -> requireNonNull(open.get(run.runId())).precedence(false)))
+                .flatMap(run -> run.tickets().stream()).toList();
     }
 
     private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts, Map<Long, Bolt> bolts, Map<Long, Fabric> byId,

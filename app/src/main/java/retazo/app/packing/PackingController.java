@@ -14,7 +14,6 @@ import retazo.app.kits.prints.KitPairings;
 import retazo.app.kits.prints.PairingView;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
-import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -49,18 +48,6 @@ class PackingController {
     @GetMapping("/bags/{id}")
     String bag(@PathVariable long id, Model model) {
         return show(model, id, Faults.NONE);
-    }
-
-    /** A label for each packet of a bag, to be printed and cut apart. */
-    @GetMapping("/bags/{id}/labels")
-    String labels(@PathVariable long id, Model model) {
-        PackingPages.BagPage bag = pages.bag(id);
-        if (bag.packets().isEmpty()) {
-            throw new NotFoundException("packet in bag", id);
-        }
-        model.addAttribute("page", bag);
-        model.addAttribute("prints", bag.prints());
-        return "packing/labels";
     }
 
     @PostMapping("/bags/{id}/tick")

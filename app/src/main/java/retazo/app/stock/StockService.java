@@ -73,6 +73,14 @@ public class StockService {
                 .collect(Collectors.toMap(Bolt::id, bolt -> bolt));
     }
 
+    /** The bolt that an entry made of a length of another; empty where it made none. */
+    @Transactional(readOnly = true)
+    public Optional<Bolt> remnantOf(UUID entry) {
+        return movements.findByGroupIdOrderByIdAsc(entry).stream()
+                .filter(line -> line.reason() == Reason.SPLIT && line.amount().isPositive())
+                .map(line -> bolt(line.stockItemId())).findFirst();
+    }
+
     @Transactional(readOnly = true)
     public Optional<Bolt> boltByCode(String code) {
         return items.findByCode(code.strip()).filter(StockItemEntity::isBolt).map(item -> toBolts(List.of(item)).get(0));

@@ -1,0 +1,31 @@
+package retazo.app.cutting;
+
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.shared.Words;
+
+/** What was scanned at the cutting table: the ticket of the bolt of that number. */
+@Controller
+class CutScanController {
+
+    private final OpenTickets tickets;
+    private final Words words;
+
+    CutScanController(OpenTickets tickets, Words words) {
+        this.tickets = tickets;
+        this.words = words;
+    }
+
+    @GetMapping("/cutting/scan")
+    String scan(@RequestParam(defaultValue = "") String code, RedirectAttributes redirect) {
+        Optional<OpenTickets.ListedTicket> found = tickets.ofBolt(code);
+        if (found.isEmpty()) {
+            redirect.addFlashAttribute("refused", words.text("cutting.scan-unknown", code.strip()));
+            return "redirect:/cutting";
+        }
+        return "redirect:/cutting/" + found.get().runId() + "/" + found.get().boltId();
+    }
+}
