@@ -127,6 +127,33 @@ public record Samples(TestShop.Shop shop) {
                 new NewKits(pattern, List.of("mat"), "plain", choices, Map.of(), new Contents(false, false)))).get(0);
     }
 
+    /**
+     * Kits of one pattern sewn of two fabrics, at the sizes Coaster, 1 × 1, and Mat, 3 × 3: each block is 12 in square, its left half light
+     * and its right half dark.
+     */
+    public List<Long> kitsOfTwo(Fabric light, Fabric dark) {
+        RoleKey left = new RoleKey("light");
+        RoleKey right = new RoleKey("dark");
+        Length tall = Length.ofInches(12);
+        Length half = Length.ofInches(6);
+        BlockKey key = new BlockKey("two");
+        Block block = Block.of(
+                List.of(half, half), List.of(tall), List.of(
+                        Cell.at(0, 0, new Patch(left), Orientation.UPRIGHT), Cell.at(1, 0, new Patch(right), Orientation.UPRIGHT)));
+        QuiltDesign design = QuiltDesign.drawn(
+                List.of(Role.of(left, "A", "light"), Role.of(right, "B", "dark")),
+                List.of(
+                        QuiltSize.Grid.of(new SizeKey("coaster"), "Coaster", 1, 1, List.of()),
+                        QuiltSize.Grid.of(new SizeKey("mat"), "Mat", 3, 3, List.of())),
+                Drawing.of(
+                        List.of(new BlockKind(key, "two", block)),
+                        Composition.straight(PlaceRule.uniform(key), Finishing.of(List.of(), Optional.of(left), Optional.of(left)))));
+        PatternVersion pattern = done(bean(PatternService.class).add(
+                PatternContent.own(unique("Two halves "), design), 1));
+        return done(bean(KitService.class).add(new NewKits(
+                pattern, List.of("coaster", "mat"), "two", Map.of(left, light, right, dark), Map.of(), new Contents(false, false))));
+    }
+
     /** A pattern known by its cut list alone: so many pieces of one size, all of role A, at the size "lap". */
     public PatternVersion cutListPattern(PatternAbout about, String form, int count) {
         return cutListPattern(about, form, count, List.of(new RoleKey("reed")));

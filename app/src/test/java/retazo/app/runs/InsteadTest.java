@@ -18,14 +18,9 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.NewFabric;
-import retazo.app.kits.KitService;
-import retazo.app.kits.NewKits;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
-import retazo.app.patterns.PatternService;
-import retazo.app.patterns.PatternVersion;
-import retazo.app.patterns.file.PatternContent;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
@@ -42,24 +37,8 @@ import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.StockService;
-import retazo.core.block.Block;
-import retazo.core.block.BlockKey;
-import retazo.core.block.Cell;
-import retazo.core.block.shape.Orientation;
-import retazo.core.block.unit.Patch;
 import retazo.core.cloth.ClothKind;
-import retazo.core.cloth.Role;
-import retazo.core.cloth.RoleKey;
-import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
-import retazo.core.quilt.design.BlockKind;
-import retazo.core.quilt.design.Composition;
-import retazo.core.quilt.design.Drawing;
-import retazo.core.quilt.design.QuiltDesign;
-import retazo.core.quilt.finish.Finishing;
-import retazo.core.quilt.place.PlaceRule;
-import retazo.core.quilt.size.QuiltSize;
-import retazo.core.quilt.size.SizeKey;
 
 /**
  * Bags whose fabric is not there are made with another, or one size less. The kit is sewn of two fabrics, a light and a dark one, at the
@@ -74,9 +53,6 @@ class InsteadTest {
             List.of("#a01585", "#a81a8a"), List.of("#8a1010", "#921515"), List.of("#1040a0", "#1546a8"), List.of("#a08010", "#a88818"),
             List.of("#404040", "#464646"));
     private static final AtomicInteger TESTS = new AtomicInteger();
-
-    private static final RoleKey LIGHT = new RoleKey("light");
-    private static final RoleKey DARK = new RoleKey("dark");
 
     private final Samples samples;
     private final StockService stock;
@@ -105,7 +81,7 @@ class InsteadTest {
         List<String> colours = DARKS.get(TESTS.getAndIncrement() % DARKS.size());
         this.dark = fabric(colours.get(0));
         this.like = fabric(colours.get(1));
-        List<Long> kits = kits();
+        List<Long> kits = samples.kitsOfTwo(light, dark);
         this.coaster = kits.get(0);
         this.mat = kits.get(1);
     }
@@ -294,26 +270,5 @@ class InsteadTest {
         String code = Samples.unique("INST");
         return Samples.done(samples.bean(FabricService.class).add(
                 new NewFabric(code, "Like " + code, ground, ground, Motif.DOTS, ClothKind.FLANNEL, Optional.empty())));
-    }
-
-    private List<Long> kits() {
-        Length tall = Length.ofInches(12);
-        Length half = Length.ofInches(6);
-        BlockKey key = new BlockKey("two");
-        Block block = Block.of(
-                List.of(half, half), List.of(tall), List.of(
-                        Cell.at(0, 0, new Patch(LIGHT), Orientation.UPRIGHT), Cell.at(1, 0, new Patch(DARK), Orientation.UPRIGHT)));
-        QuiltDesign design = QuiltDesign.drawn(
-                List.of(Role.of(LIGHT, "A", "light"), Role.of(DARK, "B", "dark")),
-                List.of(
-                        QuiltSize.Grid.of(new SizeKey("coaster"), "Coaster", 1, 1, List.of()),
-                        QuiltSize.Grid.of(new SizeKey("mat"), "Mat", 3, 3, List.of())),
-                Drawing.of(
-                        List.of(new BlockKind(key, "two", block)),
-                        Composition.straight(PlaceRule.uniform(key), Finishing.of(List.of(), Optional.of(LIGHT), Optional.of(LIGHT)))));
-        PatternVersion pattern = Samples.done(samples.bean(PatternService.class).add(
-                PatternContent.own(Samples.unique("Two halves "), design), 1));
-        return Samples.done(samples.bean(KitService.class).add(new NewKits(
-                pattern, List.of("coaster", "mat"), "two", Map.of(LIGHT, light, DARK, dark), Map.of(), new Contents(false, false))));
     }
 }
