@@ -6,6 +6,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.ResourceUrlEncodingFilter;
 import org.springframework.web.servlet.resource.VersionResourceResolver;
@@ -27,7 +28,14 @@ class StaticFiles implements WebMvcConfigurer {
                     .setCacheControl(AN_HOUR)
                     .resourceChain(true).addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
         }
+        registry.addResourceHandler("/worker.js").addResourceLocations("classpath:/static/js/floor/").setCacheControl(CacheControl.noCache());
         registry.addResourceHandler("/favicon.svg").addResourceLocations("classpath:/static/").setCacheControl(AN_HOUR);
+    }
+
+    /** What a device on the floor shows without a network in place of a page that it never opened. */
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addViewController("/away").setViewName("error/away");
     }
 
     /** Writes the marks into links. */

@@ -6,6 +6,7 @@ import { asker, read } from "./parts.js";
 
 const notices = document.querySelector("template[data-guard]");
 const ask = asker();
+const PATIENCE = 4000;
 let passing = false;
 
 /** Signed in anew, the page has another token. */
@@ -15,6 +16,9 @@ function takeToken(html) {
         field.value = token;
     });
 }
+
+/** An answer, or that nobody answers within a moment: a cutter does not wait for a line that fell silent. */
+const soon = (asked) => Promise.race([asked, new Promise((resolve) => setTimeout(resolve, PATIENCE, { kind: "gone" }))]);
 
 /** @param {HTMLFormElement} form @param {"gone" | "signed-out"} what happened */
 function tell(form, what) {
@@ -35,7 +39,10 @@ document.addEventListener("submit", async (event) => {
     }
     event.preventDefault();
     form.ariaBusy = "true";
-    const answer = await ask(notices.dataset.guard);
+    const isKept = "offline" in form.dataset;
+    // What is recorded after something that is not sent yet is sent after it.
+    const waits = isKept && document.documentElement.hasAttribute("data-unsent");
+    const answer = waits ? { kind: "gone" } : await (isKept ? soon(ask(notices.dataset.guard)) : ask(notices.dataset.guard));
     if (answer.kind === "late") {
         return;
     }
@@ -50,6 +57,8 @@ document.addEventListener("submit", async (event) => {
         passing = true;
         form.requestSubmit(button);
         passing = false;
+    } else if (isKept && !form.dispatchEvent(new CustomEvent("keep", { bubbles: true, cancelable: true, detail: button }))) {
+        form.ariaBusy = null;
     } else {
         form.ariaBusy = null;
         tell(form, answer.kind === "signed-out" ? "signed-out" : "gone");

@@ -16,13 +16,13 @@ import retazo.app.TestShop;
 /** A browser tab of a person who is signed in. Closing it fails the test if the page complained on its console. */
 final class Tab implements AutoCloseable {
 
-    private final TestShop.Shop shop;
     private final BrowserContext context;
+    private String address;
     private final Page page;
     private final List<String> complaints = new ArrayList<>();
 
     private Tab(TestShop.Shop shop, Browser.NewContextOptions options, String expected) {
-        this.shop = shop;
+        this.address = shop.address();
         this.context = shop.browser().newContext(options);
         this.page = context.newPage();
         page.onPageError(complaints::add);
@@ -53,6 +53,13 @@ final class Tab implements AutoCloseable {
         return signedIn(new Tab(shop, new Browser.NewContextOptions().setViewportSize(1280, 800), "ERR_INTERNET_DISCONNECTED"), person);
     }
 
+    /** A tablet that reaches the shop by another address, over a line that may be cut. */
+    static Tab over(TestShop.Shop shop, String address, String person) {
+        Tab tab = new Tab(shop, new Browser.NewContextOptions().setViewportSize(1080, 810).setHasTouch(true), "Failed to load resource");
+        tab.address = address;
+        return signedIn(tab, person);
+    }
+
     static Tab withoutScript(TestShop.Shop shop, String person) {
         return signedIn(new Tab(shop, new Browser.NewContextOptions().setJavaScriptEnabled(false), ""), person);
     }
@@ -71,7 +78,7 @@ final class Tab implements AutoCloseable {
     }
 
     void go(String path) {
-        page.navigate(shop.address() + path);
+        page.navigate(address + path);
     }
 
     /** Presses a button and waits until what it sends has been answered. */
