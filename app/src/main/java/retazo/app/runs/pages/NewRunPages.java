@@ -3,11 +3,21 @@ package retazo.app.runs.pages;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Component;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
+import retazo.app.kits.possible.PossibleKits;
+import retazo.app.runs.progress.KitDemand;
+import retazo.app.stock.KitShelf;
+import retazo.core.bolt.KitsPossible;
 
 /** Where a run is asked for: the kits that have a number of bags already, and those that are looked for. */
 @Component
@@ -15,10 +25,31 @@ class NewRunPages {
 
     private static final int FOUND_AT_ONCE = 20;
 
-    private final KitIndex kits;
+    private final KitIndex index;
+    private final KitBook kits;
+    private final PossibleKits possible;
+    private final KitShelf shelf;
+    private final KitDemand demand;
 
-    NewRunPages(KitIndex kits) {
+    NewRunPages(KitIndex index, KitBook kits, PossibleKits possible, KitShelf shelf, KitDemand demand) {
+        this.index = index;
         this.kits = kits;
+        this.possible = possible;
+        this.shelf = shelf;
+        this.demand = demand;
+    }
+
+    /**
+     * A kit with what tells how many of it to make.
+     *
+     * @param possible how many free cloth gives, if it were the only one
+     * @param sold     bags in the last weeks
+     */
+    record Offered(Kit kit, long possible, long onShelf, int underWay, int sold) {
+
+        public long id() {
+            return kit.id();
+        }
     }
 
     /**
@@ -28,8 +59,9 @@ class NewRunPages {
      * @param chosen kits with a number of bags
      * @param found  kits without one in whose names the words are
      * @param more   whether there are more of those
+     * @param weeks  over how many it is told what was sold
      */
-    record Page(String words, RunForm form, List<KitTitle> chosen, List<KitTitle> found, boolean more) {
+    record Page(String words, RunForm form, List<Offered> chosen, List<Offered> found, boolean more, int weeks) {
 
         /** Whether the shop has no kit at all. */
         public boolean isEmpty() {
@@ -40,14 +72,33 @@ class NewRunPages {
     /** Words that look for nothing find all kits; where it is asked from a kit, the sizes of that. */
     Page page(RunForm form, String words, Optional<Long> fromKit) {
         Map<Long, KitTitle> known = known(form);
-        List<KitTitle> chosen = form.typedIds().stream().filter(known::containsKey).map(known::get).toList();
-        Slice<KitTitle> found = fromKit.filter(id -> words.isBlank()).<Slice<KitTitle>>map(id -> new SliceImpl<>(kits.ofColourway(id)))
-                .orElseGet(() -> kits.find(words, 0, FOUND_AT_ONCE));
-        return new Page(words, form, chosen, found.filter(kit -> !chosen.contains(kit)).toList(), found.hasNext());
+        List<Long> chosen = form.typedIds().stream().filter(known::containsKey).toList();
+        Slice<KitTitle> found = fromKit.filter(id -> words.isBlank()).<Slice<KitTitle>>map(id -> new SliceImpl<>(index.ofColourway(id)))
+                .orElseGet(() -> index.find(words, 0, FOUND_AT_ONCE));
+        List<Long> others = found.map(KitTitle::id).filter(id -> !chosen.contains(id)).toList();
+        Map<Long, Offered> offered = offered(Stream.concat(chosen.stream(), others.stream()).toList());
+        return new Page(words, form, in(chosen, offered), in(others, offered), found.hasNext(), demand.weeks());
+    }
+
+    private static List<Offered> in(List<Long> ids, Map<Long, Offered> offered) {
+        return ids.stream().filter(offered::containsKey).map(offered::get).toList();
+    }
+
+    private Map<Long, Offered> offered(List<Long> ids) {
+        List<Kit> shown = kits.inOrder(ids);
+        List<KitsPossible> make = possible.of(shown);
+        Map<Long, KitShelf.KitCount> counts = shelf.counts(ids);
+        Map<Long, KitDemand.Demand> asked = ids.isEmpty() ? Map.of() : demand.of(ids);
+        return IntStream.range(0, shown.size()).mapToObj(i -> {
+            long id = shown.get(i).id();
+            KitDemand.Demand of = asked.getOrDefault(id, KitDemand.Demand.NONE);
+            long there = Optional.ofNullable(counts.get(id)).map(KitShelf.KitCount::onHand).orElse(0L);
+            return new Offered(shown.get(i), make.get(i).bags().value(), there, of.underWay(), of.soldInWeeks());
+        }).collect(Collectors.toMap(Offered::id, Function.identity()));
     }
 
     /** The kits of the numbers that were typed. */
     Map<Long, KitTitle> known(RunForm form) {
-        return kits.titles(form.typedIds());
+        return index.titles(form.typedIds());
     }
 }

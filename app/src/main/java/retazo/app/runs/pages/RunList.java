@@ -34,7 +34,11 @@ class RunList {
      *
      * @param open bags that were asked and are neither made nor dropped
      */
-    record ListedRun(Run run, RunTitles.RunTitle title, RunProgress.Bags bags, int open) {
+    record ListedRun(Run run, RunTitles.RunTitle title, RunProgress.Bags bags, int open, BagBar bar) {
+
+        static ListedRun of(Run run, RunTitles.RunTitle title, RunProgress.Bags bags, int open) {
+            return new ListedRun(run, title, bags, open, BagBar.of(bags, open));
+        }
 
         /** What was asked, made or open, without what was dropped. */
         public int all() {
@@ -58,10 +62,14 @@ class RunList {
         Map<Long, List<Run.Asked>> open = progress.open(found.map(Run::id).getContent());
         return new ListPage(
                 found.stream()
-                        .map(run -> new ListedRun(
+                        .map(run -> ListedRun.of(
                                 run, requireNonNull(words.get(run.id())), bags.getOrDefault(run.id(), RunProgress.Bags.NONE),
-                                open.getOrDefault(run.id(), List.of()).stream().mapToInt(Run.Asked::quantity).sum()))
+                                sum(open.getOrDefault(run.id(), List.of()))))
                         .toList(),
                 number, found.hasNext());
+    }
+
+    private static int sum(List<Run.Asked> open) {
+        return open.stream().mapToInt(Run.Asked::quantity).sum();
     }
 }

@@ -18,6 +18,10 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
 
         int getPacked();
 
+        int getReady();
+
+        int getBegun();
+
         int getWaiting();
     }
 
@@ -36,6 +40,9 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
     @Query(value = """
             SELECT r.id AS "runId", count(*) FILTER (WHERE p.state <> 'LEFT_OUT') AS bags,
                    count(*) FILTER (WHERE p.state = 'PACKED') AS packed,
+                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.cut = p.lines AND NOT p.pieces_left) AS ready,
+                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.cut > 0 AND p.planned = p.lines
+                                      AND NOT (p.cut = p.lines AND NOT p.pieces_left)) AS begun,
                    count(*) FILTER (WHERE p.state = 'OPEN' AND p.planned < p.lines) AS waiting
               FROM kit_run r CROSS JOIN LATERAL (SELECT * FROM bag_progress b WHERE b.run_id = r.id) p
              WHERE r.id IN (:runIds)

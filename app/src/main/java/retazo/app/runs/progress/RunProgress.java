@@ -22,11 +22,18 @@ public class RunProgress {
     /**
      * The bags of a run that were not left out.
      *
+     * @param ready   all cut, and not packed
+     * @param begun   with something cut, and all that is not cut planned
      * @param waiting for cloth
      */
-    public record Bags(int all, int packed, int waiting) {
+    public record Bags(int all, int packed, int ready, int begun, int waiting) {
 
-        public static final Bags NONE = new Bags(0, 0, 0);
+        public static final Bags NONE = new Bags(0, 0, 0, 0, 0);
+
+        /** Those of which nothing is cut, and all is planned. */
+        public int toCut() {
+            return all - packed - ready - begun - waiting;
+        }
     }
 
     /**
@@ -44,7 +51,8 @@ public class RunProgress {
     public Map<Long, Bags> bags(Collection<Long> runIds) {
         return progress.ofRuns(runIds).stream()
                 .collect(Collectors.toMap(
-                        BagProgressRepository.OfRun::getRunId, run -> new Bags(run.getBags(), run.getPacked(), run.getWaiting())));
+                        BagProgressRepository.OfRun::getRunId, run -> new Bags(
+                                run.getBags(), run.getPacked(), run.getReady(), run.getBegun(), run.getWaiting())));
     }
 
     /** What runs were asked for and is neither made nor dropped, in the order in which it was asked; runs without are absent. */
