@@ -90,7 +90,8 @@ final class LabelPdf {
             text(ink, plain, label.under(), LINE, left, top, wide);
             top -= LINE * LEADING;
         }
-        lines(ink, label.lines(), new LabelPaper.Place(left, bottom + NUMBER + codeHigh + 3, wide, top + LINE - bottom - NUMBER - codeHigh - 3));
+        lines(ink, label.lines(),
+                new LabelPaper.Place(left, bottom + NUMBER + codeHigh + 3, wide, top + LINE - bottom - NUMBER - codeHigh - 3));
     }
 
     /** As many lines as have room: smaller ones if need be, then two beside each other; the last says how many more there are. */

@@ -83,12 +83,14 @@ class BagLabels {
                 .mapToObj(copy -> new Label(
                         page.bag().code() + "-" + packet.number() + (packet.times() > 1 ? "-" + copy : ""),
                         words.text("packet-label.title", packet.number(), packet.name(), packet.all()), page.kit().name(),
-                        packet.pieces().stream().map(piece -> line(piece, sizes)).toList()))).toList();
+                        packet.pieces().stream().map(piece -> line(piece, sizes)).toList())))
+                .toList();
     }
 
     private String line(PackingPages.PieceView piece, boolean sizes) {
         String alike = Optional.of(piece.alike()).filter(other -> !other.isEmpty())
                 .map(other -> words.text("labels.not", other)).orElse("");
-        return words.text("packet-label.piece", piece.count(), piece.label(), sizes ? piece.size().plain() : "", piece.from(), alike).strip();
+        return words.text("packet-label.piece", piece.count(), piece.label(), sizes ? piece.size().plain() : "", piece.from(), alike)
+                .strip();
     }
 }

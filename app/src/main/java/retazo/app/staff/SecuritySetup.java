@@ -71,7 +71,8 @@ class SecuritySetup {
         };
         http.authorizeHttpRequests(paths -> paths
                 .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/worker.js", "/away", "/actuator/health/**").permitAll()
+                .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/worker.js", "/away", "/actuator/health/**")
+                .permitAll()
                 .requestMatchers("/pictures/patterns/**").hasAnyAuthority(Right.PATTERNS.name(), Right.KITS.name())
                 .requestMatchers("/pictures/kits/**").hasAnyAuthority(Right.KITS.name(), Right.SHELF.name())
                 .requestMatchers("/patterns/**").hasAuthority(Right.PATTERNS.name())

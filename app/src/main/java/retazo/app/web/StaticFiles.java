@@ -28,7 +28,8 @@ class StaticFiles implements WebMvcConfigurer {
                     .setCacheControl(AN_HOUR)
                     .resourceChain(true).addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
         }
-        registry.addResourceHandler("/worker.js").addResourceLocations("classpath:/static/js/floor/").setCacheControl(CacheControl.noCache());
+        registry.addResourceHandler("/worker.js").addResourceLocations("classpath:/static/js/floor/")
+                .setCacheControl(CacheControl.noCache());
         registry.addResourceHandler("/favicon.svg").addResourceLocations("classpath:/static/").setCacheControl(AN_HOUR);
     }
 

@@ -125,7 +125,8 @@ class RandomDaysTest {
     private void cut(Random chance) {
         planned(chance).ifPresent(cut -> {
             int how = chance.nextInt(8);
-            Optional<Length> real = how == 0 ? Optional.of(cut.length().plus(Length.ofInches(1)))
+            Optional<Length> real = how == 0
+                    ? Optional.of(cut.length().plus(Length.ofInches(1)))
                     : how == 1 ? Optional.of(cut.length().minus(Length.ofInches(3))) : Optional.empty();
             Optional<CutStep.Fate> fate = how == 1 ? Optional.of(any(List.of(CutStep.Fate.values()), chance)) : Optional.empty();
             CutStep step = new CutStep(

@@ -55,7 +55,8 @@ class LabelPdfTest {
     void a_person_reads_what_is_in_the_bag_and_how_much_has_no_room() throws IOException {
         LabelPaper roll = new LabelPaper(LabelPaper.Kind.ROLL, 1, 1, Length.ofInches(3), Length.ofInches(2));
         assertThat(text(LabelPdf.of(List.of(BAG), roll, 0, "and %d more")))
-                .contains("B00042", "Ferry Wake, Throw", "Night lamp", "A Coot black, 2 yd", "C River fog, 3 7/8 yd").doesNotContain("more");
+                .contains("B00042", "Ferry Wake, Throw", "Night lamp", "A Coot black, 2 yd", "C River fog, 3 7/8 yd")
+                .doesNotContain("more");
 
         List<String> many = IntStream.rangeClosed(1, 30).mapToObj(line -> "line " + line).toList();
         String crowded = text(LabelPdf.of(List.of(new Label("B00043", "Many", "", many)), roll, 0, "and %d more"));
@@ -68,7 +69,8 @@ class LabelPdfTest {
     @Test
     void odd_names_are_printed_as_far_as_they_can_be() throws IOException {
         LabelPaper sheet = new LabelPaper(LabelPaper.Kind.A4, 6, 20, WIDE, HIGH);
-        String text = text(LabelPdf.of(List.of(new Label("B1", "Ł".repeat(4) + " \u6f22 " + "long ".repeat(40), "é", List.of())), sheet, 0, "%d"));
+        String text = text(
+                LabelPdf.of(List.of(new Label("B1", "Ł".repeat(4) + " \u6f22 " + "long ".repeat(40), "é", List.of())), sheet, 0, "%d"));
 
         assertThat(text).contains("ŁŁŁŁ ?", "…", "é");
     }

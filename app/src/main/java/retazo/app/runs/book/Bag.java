@@ -29,7 +29,8 @@ public record Bag(
         return code(id);
     }
 
-    static String code(long id) {
+    /** The number for good of the bag with this id. */
+    public static String code(long id) {
         return String.format(Locale.ROOT, "B%05d", id);
     }
 
