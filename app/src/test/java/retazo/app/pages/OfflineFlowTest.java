@@ -40,8 +40,8 @@ class OfflineFlowTest {
     }
 
     /**
-     * Three bags of a bolt. The line is cut; two bags are recorded on the tablet, it starts anew and still shows the third. Meanwhile another
-     * cutter cuts the second. When the line is back the first is booked once, the second is shown with what the server says, and the bolt
+     * Three bags of a bolt. The line is cut; two bags are recorded on the tablet, it starts anew and still shows the third. Meanwhile
+     * another cutter cuts the second. When the line is back the first is booked once, the second is shown with what the server says, and the bolt
      * has lost two lengths.
      */
     @Test
