@@ -36,7 +36,8 @@ class LiveFlowTest {
     }
 
     /**
-     * A packer looks at the list; a cutter cuts a bag; it stands there. Another packer ticks it; the first one's page of the bag shows that.
+     * A packer looks at the list; a cutter cuts a bag; it stands there. Another packer ticks it; the first one's page of the bag shows
+     * that.
      */
     @Test
     void what_a_cutter_cuts_is_seen_at_the_packing_table() {

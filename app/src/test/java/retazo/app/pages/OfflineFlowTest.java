@@ -41,8 +41,8 @@ class OfflineFlowTest {
 
     /**
      * Three bags of a bolt. The line is cut; two bags are recorded on the tablet, it starts anew and still shows the third. Meanwhile
-     * another cutter cuts the second. When the line is back the first is booked once, the second is shown with what the server says, and the bolt
-     * has lost two lengths.
+     * another cutter cuts the second. When the line is back the first is booked once, the second is shown with what the server
+     * says, and the bolt has lost two lengths.
      */
     @Test
     void a_ticket_goes_on_without_a_network_and_nothing_counts_twice() throws IOException {
