@@ -42,7 +42,7 @@ class TracesTest {
 
     /**
      * Three bags of a lot: one packed and sold, one packed, one cut; then a flaw of 2 in behind 6 in of good cloth is cut out of the
-     * bolt at a fourth. The lot leads to the three bags; of the run 162 in are planned, 121 1/2 in cut, 2 in lost, and the 6 in are a remnant.
+     * bolt at a fourth. The lot leads to the three bags; of the run 162 in are planned, 121 1/2 in cut, 2 in lost, and 6 in a remnant.
      */
     @Test
     void a_lot_leads_to_its_bags_and_a_run_to_what_became_of_its_cloth() {
