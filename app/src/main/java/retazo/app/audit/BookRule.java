@@ -36,8 +36,11 @@ enum BookRule {
                     WHERE m.group_id = b.packed_entry AND m.reason = 'PACKED' AND m.amount_count = 1)"""),
 
     MOVEMENT_WITHOUT_BAG("""
-            SELECT 'movement ' || m.id FROM movement m
-             WHERE m.reason = 'PACKED' AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = m.group_id AND b.state = 'PACKED')"""),
+            SELECT 'movement ' || m.id FROM movement m JOIN stock_item i ON i.id = m.stock_item_id
+             WHERE m.reason = 'PACKED' AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = m.group_id AND b.state = 'PACKED')
+               AND (SELECT sum(k.amount_count) FROM movement k
+                     WHERE k.stock_item_id = i.id AND k.reason IN ('PACKED', 'BAG_OPENED'))
+                   <> (SELECT count(*) FROM bag b WHERE b.kit_id = i.kit_id AND b.state = 'PACKED')"""),
 
     PICKED("""
             SELECT g.code
@@ -46,12 +49,12 @@ enum BookRule {
                           GROUP BY p.good_id) bags ON bags.good_id = g.id
               LEFT JOIN (SELECT i.good_id, -sum(m.amount_count) AS count
                            FROM movement m JOIN stock_item i ON i.id = m.stock_item_id
-                          WHERE m.reason = 'PICKED' GROUP BY i.good_id) book ON book.good_id = g.id
+                          WHERE m.reason IN ('PICKED', 'BAG_OPENED') GROUP BY i.good_id) book ON book.good_id = g.id
              WHERE coalesce(bags.count, 0) <> coalesce(book.count, 0)"""),
 
     SALE_WITHOUT_MOVEMENT("""
             SELECT e.asked FROM entry e
-             WHERE e.result IS NOT NULL AND e.asked ~ '^(kit|good|take|counter) '
+             WHERE e.result IS NOT NULL AND e.asked ~ '^(kit|good|take|counter|sell bag|open bag) '
                AND NOT EXISTS (SELECT FROM movement m WHERE m.group_id = e.client_id)"""),
 
     MOVEMENT_WITHOUT_ENTRY("""

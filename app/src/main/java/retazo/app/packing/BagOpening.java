@@ -65,7 +65,7 @@ public class BagOpening {
      */
     @Transactional
     public Outcome<Long> takeApart(long bagId, Entry entry) {
-        return once(entry, "take bag apart " + bagId, within -> {
+        return once(entry, "apart bag " + bagId, within -> {
             Bag bag = locked(bagId);
             if (!bag.isOpen()) {
                 return Outcome.refused(Problem.of("pack.not-open", bag.number()));

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.audit.BookAudit;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.runs.BagShelf;
@@ -176,6 +177,28 @@ class BagNumbersTest {
 
     private static List<String> codes(Outcome<Long> outcome) {
         return outcome.match(done -> List.of(), problems -> problems.stream().map(Problem::code).toList());
+    }
+
+    /** The check of the whole book finds nothing about a kit whose bags were opened, sold and brought back. */
+    @Test
+    void the_check_of_the_book_knows_opened_and_sold_bags() {
+        List<Bag> bags = packed(2);
+        Samples.done(opening.open(bags.get(0).id(), Samples.entry()));
+        Samples.done(shelf.sell(bags.get(1).id(), Samples.entry()));
+
+        assertThat(movementsSaid()).isEmpty();
+
+        Samples.done(packing.done(bags.get(0).id(), 1));
+
+        assertThat(movementsSaid()).isEmpty();
+    }
+
+    /** What the check says of movements of this kit. */
+    private List<String> movementsSaid() {
+        List<String> own = shop.database().sql(
+                "SELECT 'movement ' || m.id FROM movement m JOIN stock_item i ON i.id = m.stock_item_id WHERE i.kit_id = ?")
+                .param(kit).query(String.class).list();
+        return samples.bean(BookAudit.class).differences().stream().filter(said -> own.stream().anyMatch(said::endsWith)).toList();
     }
 
     /** What the book says of the kit, of its fabric's bolts and of its bags is what is there. */

@@ -3,6 +3,7 @@ package retazo.app.stock.places;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,8 +41,8 @@ class PlaceController {
     /** Each place was sent with the number typed beside it; what has no number comes last. */
     @PostMapping("/practice/places")
     String keep(@RequestParam MultiValueMap<String, String> sent, Model model, RedirectAttributes redirect) {
-        List<String> name = sent.getOrDefault("name", List.of());
-        List<String> number = sent.getOrDefault("number", List.of());
+        List<String> name = Optional.ofNullable(sent.get("name")).orElse(List.of());
+        List<String> number = Optional.ofNullable(sent.get("number")).orElse(List.of());
         List<Row> rows = new ArrayList<>(IntStream.range(0, name.size())
                 .mapToObj(i -> new Row(name.get(i), i < number.size() ? numberOf(number.get(i)) : LAST)).toList());
         rows.sort(Comparator.comparing(Row::number));
