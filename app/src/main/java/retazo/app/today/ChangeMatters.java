@@ -33,7 +33,7 @@ class ChangeMatters implements Matters {
     public List<Matter> matters() {
         Map<Long, List<ChangeView>> byRun = changeWords.of(changes.unseen()).stream()
                 .collect(Collectors.groupingBy(ChangeView::runId, LinkedHashMap::new, Collectors.toList()));
-        return byRun.entrySet().stream().map(run -> new Matter(
+        return byRun.entrySet().stream().map(run -> Matter.of(
                 run.getValue().stream().anyMatch(ChangeView::stops) ? Matter.Urgency.STOPS : Matter.Urgency.DECIDE,
                 words.text("today.changed", run.getKey()),
                 run.getValue().stream().map(view -> words.text("today.changed.why", view.after(), String.join("; ", view.became())))

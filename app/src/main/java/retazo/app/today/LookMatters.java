@@ -37,7 +37,7 @@ class LookMatters implements Matters {
         Map<Long, Length> longer = looks.open().stream()
                 .collect(Collectors.toMap(BoltLooks.Look::boltId, BoltLooks.Look::longer, Length::plus));
         Map<Long, Bolt> bolts = stock.boltsById(longer.keySet());
-        return longer.entrySet().stream().sorted(Map.Entry.comparingByKey()).map(look -> new Matter(
+        return longer.entrySet().stream().sorted(Map.Entry.comparingByKey()).map(look -> Matter.of(
                 Matter.Urgency.DECIDE, words.text("today.look", requireNonNull(bolts.get(look.getKey())).code()),
                 words.text("today.look.why", LengthView.of(look.getValue(), words.sellingUnit()).plain()),
                 "/stock/bolts/" + look.getKey(), words.text("today.look.go"), Right.CORRECT)).toList();

@@ -24,7 +24,7 @@ class OpenMatters implements Matters {
 
     @Override
     public List<Matter> matters() {
-        return needs.all().stream().map(need -> new Matter(
+        return needs.all().stream().map(need -> Matter.of(
                 Matter.Urgency.DECIDE, words.text("today.open", need.runId(), need.asked()),
                 need.canBeMade() > 0
                         ? words.text("today.open.can", need.canBeMade())

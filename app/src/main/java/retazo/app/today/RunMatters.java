@@ -19,6 +19,8 @@ import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.runs.progress.BagBar;
+import retazo.app.runs.progress.RunProgress;
 import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.ShopUnit;
@@ -33,13 +35,15 @@ import retazo.core.measure.LengthUnit;
 class RunMatters implements Matters {
 
     private final RunBook runs;
+    private final RunProgress progress;
     private final RunTitles titles;
     private final FabricService fabrics;
     private final ShopUnit unit;
     private final Words words;
 
-    RunMatters(RunBook runs, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
+    RunMatters(RunBook runs, RunProgress progress, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
         this.runs = runs;
+        this.progress = progress;
         this.titles = titles;
         this.fabrics = fabrics;
         this.unit = unit;
@@ -53,10 +57,17 @@ class RunMatters implements Matters {
         Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
         Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
         WaitedFor waited = waitedFor(bags.values().stream().flatMap(List::stream).toList());
+        Map<Long, RunProgress.Bags> far = progress.bags(ids(all));
+        Map<Long, List<Run.Asked>> open = progress.open(ids(all));
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
+            List<Matter> ofRun = new ArrayList<>();
             addMatters(run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()),
-                    cuts.getOrDefault(run.id(), List.of()), waited, matters);
+                    cuts.getOrDefault(run.id(), List.of()), waited, ofRun);
+            int asked = open.getOrDefault(run.id(), List.of()).stream().mapToInt(Run.Asked::quantity).sum();
+            ofRun.forEach(matter -> matters.add(far.containsKey(run.id())
+                    ? matter.with(BagBar.of(requireNonNull(far.get(run.id())), asked))
+                    : matter));
         }
         return matters;
     }
@@ -71,7 +82,7 @@ class RunMatters implements Matters {
         List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
         long bolts = toCut.stream().map(PlannedCut::boltId).distinct().count();
         if (waits > 0) {
-            matters.add(new Matter(
+            matters.add(Matter.of(
                     Matter.Urgency.STOPS, words.text("today.waits", run.id(), asked),
                     words.text("today.waits.why", waits, waited.stillNeeded(bags)),
                     "/runs/" + run.id(), words.text("today.waits.go"), Right.RUNS));
@@ -81,7 +92,7 @@ class RunMatters implements Matters {
         }
         if (!toCut.isEmpty()) {
             Matter.Urgency urgency = run.state() == RunState.CUTTING ? Matter.Urgency.GO_ON : Matter.Urgency.BEGIN;
-            matters.add(new Matter(
+            matters.add(Matter.of(
                     urgency, words.text("today.cut", run.id(), asked), words.text("today.cut.why", toCut.size(), bolts), "/cutting",
                     words.text("today.cut.go"), Right.CUTTING));
         }
@@ -115,7 +126,7 @@ class RunMatters implements Matters {
     }
 
     private Matter matter(Matter.Urgency urgency, String kind, Run run, String asked, long count, String path, Right right) {
-        return new Matter(
+        return Matter.of(
                 urgency, words.text("today." + kind, run.id(), asked), words.text("today." + kind + ".why", count), path,
                 words.text("today." + kind + ".go"), right);
     }

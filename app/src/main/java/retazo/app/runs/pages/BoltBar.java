@@ -15,6 +15,7 @@ import retazo.core.measure.LengthUnit;
  *
  * @param restKind what stays after the last cut
  * @param restX    where the rest begins
+ * @param why      what speaks for this bolt
  */
 record BoltBar(
         long boltId,
@@ -26,7 +27,25 @@ record BoltBar(
         long restX,
         long restWidth,
         LengthView rest,
-        RestRule.Kind restKind) {
+        RestRule.Kind restKind,
+        Why why) {
+
+    /** Why the plan cuts from a bolt: in this order it prefers to. */
+    enum Why {
+        /** It was started, and is used up. */
+        FINISHES_STARTED,
+        USES_UP,
+        /** It was started, and what stays can be sold. */
+        GOES_ON,
+        OPENS;
+
+        static Why of(boolean started, RestRule.Kind rest) {
+            if (rest == RestRule.Kind.NOTHING) {
+                return started ? FINISHES_STARTED : USES_UP;
+            }
+            return started ? GOES_ON : OPENS;
+        }
+    }
 
     /**
      * A cut on the bar.
@@ -69,9 +88,10 @@ record BoltBar(
             at = at.plus(piece.length());
         }
         Length rest = all.minus(at).atLeast(Length.ZERO);
+        RestRule.Kind kind = scale.rests().kindOf(rest);
         return new BoltBar(
                 bolt.id(), bolt.code(), bolt.lot(), bolt.place(), fabric, segments, scale.of(at), scale.of(rest),
-                LengthView.onHand(rest, scale.unit()), scale.rests().kindOf(rest));
+                LengthView.onHand(rest, scale.unit()), kind, Why.of(bolt.started(), kind));
     }
 
     public boolean restIsOrphan() {

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.progress.BagBar;
 import retazo.app.runs.progress.RunProgress;
 import retazo.app.runs.progress.RunTitles;
 

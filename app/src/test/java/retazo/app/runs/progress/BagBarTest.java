@@ -1,4 +1,4 @@
-package retazo.app.runs.pages;
+package retazo.app.runs.progress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;

@@ -1,4 +1,4 @@
-package retazo.app.runs.pages;
+package retazo.app.runs.progress;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,7 +11,7 @@ import retazo.app.runs.progress.RunProgress;
  *
  * @param width of all boxes; each is 8 wide and 12 high with 2 beside it
  */
-record BagBar(int width, List<Part> parts) {
+public record BagBar(int width, List<Part> parts) {
 
     private static final int STEP = 10;
     private static final int WIDE = 8;
@@ -24,11 +24,11 @@ record BagBar(int width, List<Part> parts) {
      * @param boxes  as an SVG path
      * @param inside what marks the boxes beside their colour, as an SVG path; may be empty
      */
-    record Part(String state, int bags, String boxes, String inside) {
+    public record Part(String state, int bags, String boxes, String inside) {
     }
 
     /** @param open bags that were asked and are neither made nor dropped */
-    static BagBar of(RunProgress.Bags bags, int open) {
+    public static BagBar of(RunProgress.Bags bags, int open) {
         List<Part> parts = new ArrayList<>();
         int at = 0;
         at = add(parts, at, "packed", bags.packed());
