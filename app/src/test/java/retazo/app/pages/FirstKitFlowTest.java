@@ -236,7 +236,7 @@ class FirstKitFlowTest {
 
     private void packTheBag() {
         page.navigate(shop.address() + "/packing");
-        page.locator("tr", new Page.LocatorOptions().setHasText("Slate and foam")).getByRole(AriaRole.LINK).click();
+        page.locator("tr", new Page.LocatorOptions().setHasText("Slate and foam")).getByRole(AriaRole.LINK).last().click();
         press("Done, onto the shelf");
         assertThat(page.locator("[role=alert]").textContent()).contains("still missing");
         press("Weir slate is put in");

@@ -121,7 +121,7 @@ class PromiseFlowTest {
 
             assertThat(text(planner)).contains("1 Mat dropped by Idris").doesNotContain("Still open");
             planner.go("/runs");
-            assertThat(text(planner)).contains("Run " + run, "0 of 2");
+            assertThat(text(planner)).contains("Run " + run, "2 to cut");
         }
     }
 
