@@ -38,9 +38,11 @@ enum BookRule {
     MOVEMENT_WITHOUT_BAG("""
             SELECT 'movement ' || m.id FROM movement m JOIN stock_item i ON i.id = m.stock_item_id
              WHERE m.reason = 'PACKED' AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = m.group_id AND b.state = 'PACKED')
-               AND (SELECT sum(k.amount_count) FROM movement k
-                     WHERE k.stock_item_id = i.id AND k.reason IN ('PACKED', 'BAG_OPENED'))
-                   <> (SELECT count(*) FROM bag b WHERE b.kit_id = i.kit_id AND b.state = 'PACKED')"""),
+               AND (SELECT count(*) FROM movement k
+                     WHERE k.stock_item_id = i.id AND k.reason = 'PACKED'
+                       AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = k.group_id AND b.state = 'PACKED'))
+                   > (SELECT coalesce(-sum(k.amount_count), 0) FROM movement k
+                       WHERE k.stock_item_id = i.id AND k.reason = 'BAG_OPENED')"""),
 
     PICKED("""
             SELECT g.code

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
 
 /** The paper of labels as typed. */
 record LabelPaperForm(
@@ -12,6 +13,8 @@ record LabelPaperForm(
 
     private static final int MOST_COLUMNS = 6;
     private static final int MOST_ROWS = 20;
+    private static final Length NARROWEST = Length.ofInches(3, 2);
+    private static final Length LOWEST = Length.ofInches(3, 4);
     private static final Length LARGEST = Length.ofInches(12);
 
     static LabelPaperForm of(LabelPaper paper) {
@@ -27,6 +30,9 @@ record LabelPaperForm(
         int down = reader.number("rows", rows, 1, MOST_ROWS);
         Length wide = reader.lengthAboveZero("width", width, LengthUnit.INCH, LARGEST);
         Length high = reader.lengthAboveZero("height", height, LengthUnit.INCH, LARGEST);
+        if (!reader.anyProblem() && (wide.isShorterThan(NARROWEST) || high.isShorterThan(LOWEST))) {
+            reader.add(Problem.at("width", "labels.too-small", NARROWEST, LOWEST));
+        }
         return reader.anyProblem() ? Optional.empty() : chosen.map(paper -> new LabelPaper(paper, across, down, wide, high));
     }
 }

@@ -150,7 +150,11 @@ final class LabelPdf {
         }
     }
 
+    /** A number that somebody gave with other letters than a code has stands on the label for people alone. */
     private static void bars(PDPageContentStream ink, String code, float x, float y, float wide, float high) throws IOException {
+        if (!code.matches("[ -~]{1,40}")) {
+            return;
+        }
         BitMatrix bars = new Code128Writer().encode(code, BarcodeFormat.CODE_128, 0, 1);
         float bar = Math.min(WIDEST_BAR, wide / bars.getWidth());
         for (int at = 0; at < bars.getWidth(); at++) {

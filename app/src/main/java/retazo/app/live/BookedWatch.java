@@ -34,6 +34,7 @@ class BookedWatch implements SmartLifecycle {
     private final Listeners listeners;
     private CountDownLatch stopped = new CountDownLatch(0);
     private Optional<Thread> watch = Optional.empty();
+    private volatile Optional<Connection> line = Optional.empty();
 
     BookedWatch(JdbcConnectionDetails database, Listeners listeners) {
         this.database = database;
@@ -52,8 +53,8 @@ class BookedWatch implements SmartLifecycle {
     @Override
     public void stop() {
         stopped.countDown();
-        watch.ifPresent(Thread::interrupt);
         watch = Optional.empty();
+        line.ifPresent(BookedWatch::hangUp);
         listeners.close();
     }
 
@@ -66,6 +67,7 @@ class BookedWatch implements SmartLifecycle {
         boolean wasAway = false;
         while (stopped.getCount() > 0) {
             try (Connection connection = connect(); Statement statement = connection.createStatement()) {
+                line = Optional.of(connection);
                 statement.execute("LISTEN retazo_changed");
                 if (wasAway) {
                     wasAway = false;
@@ -79,6 +81,14 @@ class BookedWatch implements SmartLifecycle {
                 wasAway = true;
                 paused(AGAIN_AFTER_MILLIS);
             }
+        }
+    }
+
+    private static void hangUp(Connection connection) {
+        try {
+            connection.close();
+        } catch (SQLException gone) {
+            LOG.debug("The line was gone already", gone);
         }
     }
 

@@ -15,6 +15,7 @@ record InsteadForm(long kit, @Nullable Integer bag, int bags, @Nullable Long own
 
     RunInsteads.Wanted wanted(long runId) {
         return new RunInsteads.Wanted(
-                runId, kit, Optional.ofNullable(bag), Math.max(1, bags), new RunInsteads.Means(Optional.ofNullable(own), other));
+                runId, kit, Optional.ofNullable(bag), bag == null ? Math.max(1, bags) : 1,
+                new RunInsteads.Means(Optional.ofNullable(own), other));
     }
 }
