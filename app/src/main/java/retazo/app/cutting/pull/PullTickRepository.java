@@ -17,7 +17,8 @@ interface PullTickRepository extends JpaRepository<PullTickEntity, Long> {
     /** Fetches something, unless it is fetched already or there is no such thing; two at once make one. */
     @Modifying(flushAutomatically = true)
     @Query(value = """
-            INSERT INTO pull_tick (stock_item_id, fetched_at, fetched_by) SELECT i.id, :now, :personId FROM stock_item i WHERE i.id = :itemId
+            INSERT INTO pull_tick (stock_item_id, fetched_at, fetched_by)
+            SELECT i.id, :now, :personId FROM stock_item i WHERE i.id = :itemId
             ON CONFLICT DO NOTHING""", nativeQuery = true)
     void fetch(long itemId, long personId, Instant now);
 }
