@@ -25,6 +25,6 @@ public class LabelAnswers {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name + ".pdf").build().toString())
-                .body(LabelPdf.of(labels, papers.paper(), 0, words.text("labels.more")));
+                .body(LabelPdf.of(labels, papers.paper(), words.text("labels.more")));
     }
 }

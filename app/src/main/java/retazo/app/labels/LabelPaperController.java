@@ -1,5 +1,6 @@
 package retazo.app.labels;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.ResponseEntity;
@@ -8,8 +9,8 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import retazo.app.shared.FieldReader;
 import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
 import retazo.app.shared.Words;
 
 /** The owner's page of the paper on which labels are printed, and a sheet to try it with. */
@@ -48,7 +49,7 @@ class LabelPaperController {
     ResponseEntity<byte[]> sample() {
         Label label = new Label(
                 "B00000", words.text("labels.sample.title"), words.text("labels.sample.under"), List.of(words.text("labels.sample.line")));
-        return answers.answer(java.util.Collections.nCopies(papers.paper().places().size(), label), "labels");
+        return answers.answer(Collections.nCopies(papers.paper().places().size(), label), "labels");
     }
 
     private static String show(Model model, LabelPaperForm form, Faults faults) {

@@ -44,23 +44,20 @@ final class LabelPdf {
     /**
      * Labels one after the other, row by row.
      *
-     * @param skip places of the first sheet that are used already
      * @param more the sentence for lines that have no room: {@code and %d more}
      */
-    static byte[] of(List<Label> labels, LabelPaper paper, int skip, String more) {
+    static byte[] of(List<Label> labels, LabelPaper paper, String more) {
         try (PDDocument document = new PDDocument()) {
             LabelPdf pdf = new LabelPdf(document, more);
             List<LabelPaper.Place> places = paper.places();
-            int at = skip % places.size();
             for (int done = 0; done < labels.size();) {
                 PDPage page = new PDPage(new PDRectangle(paper.pageWidth(), paper.pageHeight()));
                 document.addPage(page);
                 try (PDPageContentStream ink = new PDPageContentStream(document, page)) {
-                    for (; at < places.size() && done < labels.size(); at++, done++) {
+                    for (int at = 0; at < places.size() && done < labels.size(); at++, done++) {
                         pdf.draw(ink, labels.get(done), places.get(at));
                     }
                 }
-                at = 0;
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);

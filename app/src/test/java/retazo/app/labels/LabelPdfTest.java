@@ -9,7 +9,6 @@ import com.google.zxing.oned.Code128Reader;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
@@ -40,7 +39,7 @@ class LabelPdfTest {
         List<Label> labels = IntStream.range(0, each + 1)
                 .mapToObj(at -> new Label("B" + (10_000 + at) + "-" + at, BAG.title(), BAG.under(), BAG.lines())).toList();
 
-        List<BufferedImage> pages = pages(LabelPdf.of(labels, paper, 0, "and %d more"));
+        List<BufferedImage> pages = pages(LabelPdf.of(labels, paper, "and %d more"));
 
         assertThat(pages).hasSize(2);
         List<String> read = new ArrayList<>();
@@ -54,12 +53,12 @@ class LabelPdfTest {
     @Test
     void a_person_reads_what_is_in_the_bag_and_how_much_has_no_room() throws IOException {
         LabelPaper roll = new LabelPaper(LabelPaper.Kind.ROLL, 1, 1, Length.ofInches(3), Length.ofInches(2));
-        assertThat(text(LabelPdf.of(List.of(BAG), roll, 0, "and %d more")))
+        assertThat(text(LabelPdf.of(List.of(BAG), roll, "and %d more")))
                 .contains("B00042", "Ferry Wake, Throw", "Night lamp", "A Coot black, 2 yd", "C River fog, 3 7/8 yd")
                 .doesNotContain("more");
 
         List<String> many = IntStream.rangeClosed(1, 30).mapToObj(line -> "line " + line).toList();
-        String crowded = text(LabelPdf.of(List.of(new Label("B00043", "Many", "", many)), roll, 0, "and %d more"));
+        String crowded = text(LabelPdf.of(List.of(new Label("B00043", "Many", "", many)), roll, "and %d more"));
         long shown = many.stream().filter(line -> crowded.lines().anyMatch(line::equals)).count();
         assertThat(crowded).contains("and " + (30 - shown) + " more");
         assertThat(shown).isPositive();
@@ -70,20 +69,9 @@ class LabelPdfTest {
     void odd_names_are_printed_as_far_as_they_can_be() throws IOException {
         LabelPaper sheet = new LabelPaper(LabelPaper.Kind.A4, 6, 20, WIDE, HIGH);
         String text = text(
-                LabelPdf.of(List.of(new Label("B1é", "Ł".repeat(4) + " \u6f22 " + "long ".repeat(40), "é", List.of())), sheet, 0, "%d"));
+                LabelPdf.of(List.of(new Label("B1é", "Ł".repeat(4) + " \u6f22 " + "long ".repeat(40), "é", List.of())), sheet, "%d"));
 
         assertThat(text).contains("ŁŁŁŁ ?", "…", "é");
-    }
-
-    @Test
-    void used_places_of_the_first_sheet_are_left_out() throws Exception {
-        LabelPaper sheet = new LabelPaper(LabelPaper.Kind.LETTER, 2, 5, WIDE, HIGH);
-
-        List<BufferedImage> pages = pages(LabelPdf.of(Collections.nCopies(8, BAG), sheet, 3, "%d"));
-
-        assertThat(pages).hasSize(2);
-        assertThat(read(pages.get(0), sheet, sheet.places().get(3))).isEqualTo("B00042");
-        assertThat(isBlank(cut(pages.get(0), sheet, sheet.places().get(2)))).isTrue();
     }
 
     private static List<BufferedImage> pages(byte[] pdf) throws IOException {
@@ -118,10 +106,5 @@ class LabelPdfTest {
         int[] dots = label.getRGB(0, label.getHeight() - high, label.getWidth(), high, null, 0, label.getWidth());
         return new Code128Reader().decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(label.getWidth(), high, dots))))
                 .getText();
-    }
-
-    private static boolean isBlank(BufferedImage image) {
-        return IntStream.of(image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()))
-                .allMatch(dot -> (dot & 0xffffff) == 0xffffff);
     }
 }

@@ -54,7 +54,7 @@ class OddInputTest {
             "%25s", "$%7B7*7%7D", "%7B0,plural%7D", "'", "%5C", "%0D%0AX-Odd:+1", "A".repeat(9_000), "%F0%9F%91%BB".repeat(300), "%D9%A3",
             "0x10", "true",
             "null", "2026-02-30", "%0A%0A", "..%2F..%2Fetc");
-    private static final Set<String> LEAVING = Set.of("/sign-out", "/sign-in", "/me/password", "/me/sign-out-everywhere");
+    private static final Set<String> LEAVING = Set.of("/sign-out", "/sign-in", "/me/password", "/me/sign-out-everywhere", "/live");
 
     private final TestShop.Shop shop;
     private final Samples samples;

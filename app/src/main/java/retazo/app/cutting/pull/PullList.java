@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.shared.LengthView;
 import retazo.app.stock.goods.Good;
@@ -56,7 +57,7 @@ record PullList(List<RunChoice> runs, List<PlaceStop> places, List<Line> back) {
     }
 
     List<Fabric> prints() {
-        return java.util.stream.Stream.concat(places.stream().flatMap(stop -> stop.lines().stream()), back.stream())
+        return Stream.concat(places.stream().flatMap(stop -> stop.lines().stream()), back.stream())
                 .flatMap(line -> line.fabric().stream()).distinct().toList();
     }
 }

@@ -32,8 +32,7 @@ class InsteadController {
         InsteadPages.Page page = bag.map(number -> pages.bag(id, number))
                 .orElseGet(() -> pages.kit(id, kit.orElseThrow(() -> new NotFoundException("kit", 0))));
         model.addAttribute("page", page);
-        model.addAttribute("prints", page.offers().stream().flatMap(offer -> offer.quilt().prints().stream())
-                .collect(java.util.stream.Collectors.toCollection(() -> new java.util.LinkedHashSet<>(page.quilt().prints()))));
+        model.addAttribute("prints", page.prints());
         return "runs/instead";
     }
 

@@ -2,6 +2,7 @@ package retazo.app.runs.pages;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -73,6 +74,12 @@ class InsteadPages {
      */
     record Page(
             long runId, Kit kit, Optional<Integer> bag, int bags, String stops, Quilt quilt, List<LineView> lines, List<OfferView> offers) {
+
+        /** The fabrics that are drawn, each once. */
+        List<Fabric> prints() {
+            return Stream.concat(Stream.of(quilt), offers.stream().map(OfferView::quilt)).flatMap(drawn -> drawn.prints().stream())
+                    .distinct().toList();
+        }
     }
 
     Page bag(long runId, int number) {
@@ -92,8 +99,8 @@ class InsteadPages {
         return new Page(
                 found.run().id(), found.kit(), found.bag().map(bag -> bag.number()), found.bags(),
                 words.list(found.lacking().stream().map(Fabric::name).toList()), quilt("own", found.kit(), widest), lines,
-                Stream.iterate(0, i -> i < all.size(), i -> i + 1)
-                        .map(i -> view(all.get(i), quilt("other-" + i, all.get(i).kit(), widest), found, lines)).toList());
+                IntStream.range(0, all.size())
+                        .mapToObj(i -> view(all.get(i), quilt("other-" + i, all.get(i).kit(), widest), found, lines)).toList());
     }
 
     private OfferView view(InsteadOffer offer, Quilt quilt, Stopped found, List<LineView> own) {
