@@ -2,6 +2,7 @@ package retazo.app.runs.pages;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.shared.LengthView;
 import retazo.app.stock.Bolt;
@@ -15,7 +16,7 @@ import retazo.core.measure.LengthUnit;
  *
  * @param restKind what stays after the last cut
  * @param restX    where the rest begins
- * @param why      what speaks for this bolt
+ * @param why      what speaks for this bolt; absent once a cut of it is done, which starts every bolt
  */
 record BoltBar(
         long boltId,
@@ -28,7 +29,7 @@ record BoltBar(
         long restWidth,
         LengthView rest,
         RestRule.Kind restKind,
-        Why why) {
+        Optional<Why> why) {
 
     /** Why the plan cuts from a bolt: in this order it prefers to. */
     enum Why {
@@ -91,7 +92,8 @@ record BoltBar(
         RestRule.Kind kind = scale.rests().kindOf(rest);
         return new BoltBar(
                 bolt.id(), bolt.code(), bolt.lot(), bolt.place(), fabric, segments, scale.of(at), scale.of(rest),
-                LengthView.onHand(rest, scale.unit()), kind, Why.of(bolt.started(), kind));
+                LengthView.onHand(rest, scale.unit()), kind,
+                pieces.stream().anyMatch(Piece::done) ? Optional.empty() : Optional.of(Why.of(bolt.started(), kind)));
     }
 
     public boolean restIsOrphan() {
