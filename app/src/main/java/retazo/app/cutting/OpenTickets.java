@@ -23,6 +23,7 @@ import retazo.app.shared.ShopUnit;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.places.Places;
+import retazo.core.bolt.promise.Precedence;
 import retazo.core.measure.Length;
 
 /** Puts the list of open tickets together. */
@@ -55,7 +56,7 @@ class OpenTickets {
     }
 
     /** The open tickets of a run, in the order of the shelf. */
-    record RunTickets(long runId, String asked, List<ListedTicket> tickets, List<OpenPieces.ListedPieces> pieces) {
+    record RunTickets(long runId, Precedence turn, String asked, List<ListedTicket> tickets, List<OpenPieces.ListedPieces> pieces) {
     }
 
     /** All that waits to be cut. */
@@ -82,7 +83,7 @@ class OpenTickets {
         return new ListPage(open.stream()
                 .sorted(Comparator.comparing(Run::id))
                 .map(run -> new RunTickets(
-                        run.id(),
+                        run.id(), run.precedence(false),
                         requireNonNull(askedFor.get(run.id())).asked(),
                         tickets(run, byRun.getOrDefault(run.id(), List.of()), bolts, fabricById, walk),
                         toPieces.getOrDefault(run.id(), List.of())))
@@ -102,10 +103,7 @@ class OpenTickets {
     }
 
     private List<ListedTicket> inTurn() {
-        Map<Long, Run> open = runs.open().stream().collect(Collectors.toMap(Run::id, run -> run));
-        return all().runs().stream()
-                .sorted(Comparator.comparing(run -> requireNonNull(open.get(run.runId())).precedence(false)))
-                .flatMap(run -> run.tickets().stream()).toList();
+        return all().runs().stream().sorted(Comparator.comparing(RunTickets::turn)).flatMap(run -> run.tickets().stream()).toList();
     }
 
     private List<ListedTicket> tickets(Run run, List<PlannedCut> cuts, Map<Long, Bolt> bolts, Map<Long, Fabric> byId,

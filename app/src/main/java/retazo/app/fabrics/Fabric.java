@@ -9,6 +9,7 @@ import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.PrintKind;
+import retazo.core.colour.FabricLook;
 import retazo.core.measure.Length;
 
 /**
@@ -34,6 +35,11 @@ public record Fabric(
     /** Whether letters on its ground must be dark. */
     public boolean isLight() {
         return groundColour.isLight();
+    }
+
+    /** How it looks from across a room. */
+    public FabricLook look() {
+        return new FabricLook(groundColour, printColour);
     }
 
     /** How it stands in a field where it is picked. */

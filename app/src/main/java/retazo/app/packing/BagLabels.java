@@ -81,7 +81,7 @@ class BagLabels {
         boolean sizes = page.kit().isOurs();
         return page.packets().stream().flatMap(packet -> IntStream.rangeClosed(1, packet.times())
                 .mapToObj(copy -> new Label(
-                        page.bag().code() + "-" + packet.number() + (packet.times() > 1 ? "-" + copy : ""),
+                        new PacketCode(page.bag().code(), packet.number()).written(copy, packet.times()),
                         words.text("packet-label.title", packet.number(), packet.name(), packet.all()), page.kit().name(),
                         packet.pieces().stream().map(piece -> line(piece, sizes)).toList())))
                 .toList();

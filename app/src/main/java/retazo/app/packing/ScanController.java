@@ -1,8 +1,6 @@
 package retazo.app.packing;
 
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,8 +14,6 @@ import retazo.app.staff.SignedIn;
 /** What was scanned at the packing table: a bag is opened, a packet is put into its bag. */
 @Controller
 class ScanController {
-
-    private static final Pattern PACKET = Pattern.compile("([bB]\\d{5,15})-(\\d{1,4})(-\\d{1,4})?");
 
     private final PackingService packing;
     private final BagContentsBook contents;
@@ -34,14 +30,13 @@ class ScanController {
     @PostMapping("/packing/scan")
     String scan(
             @RequestParam(defaultValue = "") String code, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
-        Matcher packet = PACKET.matcher(code.strip());
-        boolean isPacket = packet.matches();
-        Optional<Long> bag = shelf.named(isPacket ? packet.group(1) : code);
+        Optional<PacketCode> packet = PacketCode.read(code);
+        Optional<Long> bag = shelf.named(packet.map(PacketCode::bag).orElse(code));
         if (bag.isEmpty()) {
             return refused(redirect, words.text("pack.scan-unknown", shortened(code)), "/packing");
         }
         String page = "/packing/bags/" + bag.get();
-        return isPacket ? packet(bag.get(), Integer.parseInt(packet.group(2)), person, page, redirect) : "redirect:" + page;
+        return packet.map(one -> packet(bag.get(), one.number(), person, page, redirect)).orElse("redirect:" + page);
     }
 
     private String packet(long bagId, int number, SignedIn person, String page, RedirectAttributes redirect) {

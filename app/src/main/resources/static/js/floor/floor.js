@@ -96,7 +96,9 @@ function line(record) {
 
 async function show(stopped = "") {
     const records = await queue.all();
-    document.documentElement.toggleAttribute("data-unsent", records.length > 0);
+    // What was refused waits for somebody to look; it was not booked, so it hides nothing and holds nothing back.
+    const underWay = records.filter((record) => !record.fault);
+    document.documentElement.toggleAttribute("data-unsent", underWay.length > 0);
     const isKept = document.documentElement.hasAttribute("data-from-device");
     board.hidden = records.length === 0 && !isKept;
     board.querySelector("details").hidden = records.length === 0;
@@ -104,8 +106,8 @@ async function show(stopped = "") {
     board.querySelector("[data-count]").textContent = String(records.length);
     board.querySelector("[data-why]").textContent = stopped ? words(stopped) : "";
     board.querySelector("ul").replaceChildren(...records.map(line));
-    showKept(records);
-    return records;
+    showKept(underWay);
+    return underWay;
 }
 
 async function send() {
@@ -117,7 +119,7 @@ async function send() {
     const left = await show(stopped);
     if (stopped) {
         again = setTimeout(send, AGAIN);
-    } else if ((sent > 0 || document.documentElement.hasAttribute("data-from-device")) && !left.some((record) => !record.fault)) {
+    } else if ((sent > 0 || document.documentElement.hasAttribute("data-from-device")) && left.length === 0) {
         // The page shows what is true by now.
         location.reload();
     }

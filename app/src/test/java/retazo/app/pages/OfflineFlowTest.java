@@ -74,6 +74,8 @@ class OfflineFlowTest {
             tablet.locator("#unsent summary").click();
             PlaywrightAssertions.assertThat(tablet.locator("#unsent .unsent-fault")).not().isEmpty();
             assertThat(open(run)).containsExactly(cuts.get(2).id());
+            PlaywrightAssertions.assertThat(tablet.locator("[data-cuts]")).containsText("bag " + cuts.get(2).bagNumber());
+            PlaywrightAssertions.assertThat(tablet.locator(".ticket-behind")).hasCount(0);
             tablet.locator("#unsent >> text=Throw it away").click();
             PlaywrightAssertions.assertThat(tablet.locator("#unsent")).isHidden();
         }

@@ -26,6 +26,9 @@ import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
+import retazo.app.runs.changes.ChangeBook;
+import retazo.app.runs.changes.ChangeView;
+import retazo.app.runs.changes.ChangeWords;
 import retazo.app.runs.instead.InsteadBook;
 import retazo.app.runs.instead.InsteadOffer;
 import retazo.app.runs.instead.InsteadOffers;
@@ -115,6 +118,9 @@ class InsteadTest {
         samples.bolt(dark, "1 yd");
         samples.plannedAgain();
 
+        assertThat(told(run)).noneMatch(ChangeView::stops);
+        assertThat(told(run).stream().flatMap(view -> view.became().stream())).anyMatch(sentence -> sentence.contains("waited for"))
+                .noneMatch(sentence -> sentence.contains("waits for"));
         Bag made = bags(run).get(1);
         assertThat(made.waits()).isFalse();
         assertThat(cutOf(made, like).boltId()).isEqualTo(other);
@@ -216,6 +222,10 @@ class InsteadTest {
         assertThat(progress.open(Set.of(run))).isEqualTo(Map.of(run, List.of(new Run.Asked(coaster, 1))));
         Samples.done(samples.bean(Confirming.class).takeUp(run, List.of(1)));
         assertThat(bags(run).get(2).kitId()).isEqualTo(coaster);
+    }
+
+    private List<ChangeView> told(long run) {
+        return samples.bean(ChangeWords.class).of(samples.bean(ChangeBook.class).of(run));
     }
 
     private RunInsteads.Wanted smaller(long run, Optional<Integer> bag, int bags) {

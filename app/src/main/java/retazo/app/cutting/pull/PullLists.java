@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -59,8 +60,9 @@ class PullLists {
     PullList of(Collection<Long> chosen, LengthUnit unit) {
         List<Run> open = runs.open();
         Set<Long> ids = open.stream().map(Run::id).collect(Collectors.toSet());
-        List<PlannedCut> cuts = runs.currentCuts(ids).stream().filter(PlannedCut::isPlanned).toList();
         List<Bag> bags = runs.bags(ids).values().stream().flatMap(List::stream).filter(Bag::isOpen).toList();
+        List<PlannedCut> cuts = bags.stream().flatMap(bag -> bag.lines().stream()).flatMap(line -> line.cut().stream())
+                .filter(PlannedCut::isPlanned).distinct().toList();
         Set<Long> toFetch = Stream.concat(
                 cuts.stream().map(PlannedCut::runId), bags.stream().filter(bag -> !bag.picks().isEmpty()).map(Bag::runId))
                 .collect(Collectors.toSet());
@@ -96,7 +98,7 @@ class PullLists {
             Bolt bolt = requireNonNull(bolts.get(entry.getKey()));
             Length length = entry.getValue().stream().map(PlannedCut::length).reduce(Length.ZERO, Length::plus);
             Map<Long, Long> byRun = entry.getValue().stream()
-                    .collect(Collectors.groupingBy(PlannedCut::runId, java.util.TreeMap::new, Collectors.counting()));
+                    .collect(Collectors.groupingBy(PlannedCut::runId, TreeMap::new, Collectors.counting()));
             return line(bolt, requireNonNull(byId.get(bolt.fabricId())), Optional.of(LengthView.of(length, unit)),
                     byRun.entrySet().stream().map(run -> new PullList.Ticket(run.getKey(), bolt.id(), run.getValue())).toList(), away);
         }).toList();

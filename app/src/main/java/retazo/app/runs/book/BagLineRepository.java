@@ -2,6 +2,7 @@ package retazo.app.runs.book;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -13,6 +14,10 @@ public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
 
     @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag WHERE l.id IN :ids")
     List<BagLineEntity> withBags(Collection<Long> ids);
+
+    /** Of these lines those whose place another one has taken. */
+    @Query("SELECT n.insteadOf FROM BagLineEntity n WHERE n.insteadOf IN :ids")
+    Set<Long> replaced(Collection<Long> ids);
 
     /** The lines of these fabrics of all bags that are not packed or left out. */
     @Query("""

@@ -53,12 +53,16 @@ public class ChangeWords {
 
     /** All that the sentences of some changes name. */
     private record Named(
-            Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics, Map<Long, Long> newest,
+            Map<Long, BagLineEntity> lines, Map<Long, Bolt> bolts, Map<Long, Fabric> fabrics, Map<Long, Long> newest, Set<Long> replaced,
             LengthUnit unit) {
 
-        /** Whether a line is still as a change left it: nothing became of it since, and its bag is neither packed nor dropped. */
+        /**
+         * Whether a line is still as a change left it: nothing became of it since, no other fabric took its place, and its bag is neither
+         * packed nor dropped.
+         */
         boolean stands(RunChange change, RunChange.Line line) {
-            return line(line).bag().isOpen() && newest.getOrDefault(line.bagLineId(), change.id()) == change.id();
+            return line(line).bag().isOpen() && !replaced.contains(line.bagLineId())
+                    && newest.getOrDefault(line.bagLineId(), change.id()) == change.id();
         }
 
         BagLineEntity line(RunChange.Line line) {
@@ -96,7 +100,7 @@ public class ChangeWords {
         return new Named(
                 byId, stock.boltsById(bolts),
                 fabrics.byIds(byId.values().stream().map(BagLineEntity::fabricId).collect(Collectors.toSet())),
-                changes.newest(byId.keySet()),
+                changes.newest(byId.keySet()), byId.isEmpty() ? Set.of() : lines.replaced(byId.keySet()),
                 words.sellingUnit());
     }
 

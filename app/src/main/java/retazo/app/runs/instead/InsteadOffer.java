@@ -5,7 +5,6 @@ import java.util.Optional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
-import retazo.core.colour.Lab;
 
 /**
  * What bags could be made as instead.
@@ -23,16 +22,6 @@ public record InsteadOffer(KitWork as, Optional<Swap> swap, int bags, List<Fabri
 
     /** A fabric in the place of another. */
     public record Swap(Fabric own, Fabric other) {
-
-        /** How far apart the two look; see {@link Lab#differenceTo}. */
-        public double difference() {
-            return LikeFabrics.difference(own, other);
-        }
-
-        /** How much lighter the other is, 0 to 100; below zero where it is darker. */
-        public double lighter() {
-            return Lab.of(other.groundColour()).lightness() - Lab.of(own.groundColour()).lightness();
-        }
     }
 
     public Kit kit() {

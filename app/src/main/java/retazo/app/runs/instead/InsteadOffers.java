@@ -66,9 +66,10 @@ public class InsteadOffers {
         List<InsteadOffer> offers = new ArrayList<>();
         List<Fabric> like = this.like.of(lacking, cut.get().length()).stream()
                 .filter(fabric -> !stopped.kit().cloths().contains(fabric)).limit(MOST_TRIED).toList();
-        for (Fabric other : like) {
+        for (int i = 0; i < like.size() && offers.size() < MOST_OF_ONE; i++) {
+            Fabric other = like.get(i);
             KitWork as = works.work(standIns.tried(stopped.kit(), lacking, other, TRIED));
-            if (offers.size() < MOST_OF_ONE && as.problems().isEmpty() && onlyChanges(own, as, lacking, other)) {
+            if (as.problems().isEmpty() && onlyChanges(own, as, lacking, other)) {
                 offer(stopped, as, new InsteadOffer.Swap(lacking, other)).ifPresent(offers::add);
             }
         }
@@ -103,8 +104,9 @@ public class InsteadOffers {
     private Optional<InsteadOffer> smaller(Stopped stopped) {
         Kit kit = stopped.kit();
         List<KitTitle> sizes = index.ofColourway(kit.id());
-        Optional<KitTitle> before = sizes.stream().takeWhile(size -> size.id() != kit.id()).reduce((one, next) -> next);
-        if (stopped.begun() || before.isEmpty() || before.get().size().equals(kit.sizeName())) {
+        Optional<KitTitle> before = sizes.stream().takeWhile(size -> size.id() != kit.id())
+                .filter(size -> !size.size().equals(kit.sizeName())).reduce((one, next) -> next);
+        if (stopped.begun() || before.isEmpty()) {
             return Optional.empty();
         }
         KitWork as = works.work(kits.kit(before.get().id()));

@@ -17,6 +17,7 @@ import retazo.app.runs.instead.Stopped;
 import retazo.app.runs.instead.StoppedBags;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.core.colour.FabricLook;
 import retazo.core.measure.LengthUnit;
 
 /** Shows what bags that lack a fabric could be made as: each as a quilt, with what changes of its bill. */
@@ -25,7 +26,6 @@ import retazo.core.measure.LengthUnit;
 class InsteadPages {
 
     private static final int WIDEST = 230;
-    private static final double SAME_VALUE = 4;
 
     private final StoppedBags stopped;
     private final InsteadOffers offers;
@@ -93,14 +93,15 @@ class InsteadPages {
     private Page page(Stopped found) {
         KitWork own = works.work(found.kit());
         List<InsteadOffer> all = found.bags() == 0 ? List.of() : offers.of(found);
-        double widest = Stream.concat(Stream.of(found.kit()), all.stream().map(InsteadOffer::kit))
-                .mapToDouble(kit -> inches(picture("own", kit))).max().orElse(1);
+        QuiltPicture asked = picture("own", found.kit());
+        List<QuiltPicture> others = IntStream.range(0, all.size()).mapToObj(i -> picture("other-" + i, all.get(i).kit())).toList();
+        double widest = Stream.concat(Stream.of(asked), others.stream()).mapToDouble(InsteadPages::inches).max().orElse(1);
         List<LineView> lines = lines(own, List.of());
         return new Page(
                 found.run().id(), found.kit(), found.bag().map(bag -> bag.number()), found.bags(),
-                words.list(found.lacking().stream().map(Fabric::name).toList()), quilt("own", found.kit(), widest), lines,
+                words.list(found.lacking().stream().map(Fabric::name).toList()), quilt(asked, found.kit(), widest), lines,
                 IntStream.range(0, all.size())
-                        .mapToObj(i -> view(all.get(i), quilt("other-" + i, all.get(i).kit(), widest), found, lines)).toList());
+                        .mapToObj(i -> view(all.get(i), quilt(others.get(i), all.get(i).kit(), widest), found, lines)).toList());
     }
 
     private OfferView view(InsteadOffer offer, Quilt quilt, Stopped found, List<LineView> own) {
@@ -116,9 +117,9 @@ class InsteadPages {
     }
 
     private String looks(InsteadOffer.Swap swap) {
-        String value = Math.abs(swap.lighter()) < SAME_VALUE ? "same" : swap.lighter() > 0 ? "lighter" : "darker";
-        String far = swap.difference() < 5 ? "hardly" : swap.difference() < 12 ? "a-little" : "clearly";
-        return words.text("instead.looks." + far) + " " + words.text("instead.value." + value);
+        FabricLook own = swap.own().look();
+        FabricLook other = swap.other().look();
+        return words.text("instead.looks." + own.apartFrom(other)) + " " + words.text("instead.value." + own.valueOf(other));
     }
 
     private List<LineView> lines(KitWork work, List<LineView> own) {
@@ -132,8 +133,7 @@ class InsteadPages {
                 }).toList();
     }
 
-    private static Quilt quilt(String id, Kit kit, double widest) {
-        QuiltPicture picture = picture(id, kit);
+    private static Quilt quilt(QuiltPicture picture, Kit kit, double widest) {
         return new Quilt(
                 picture, kit.name(), (int) Math.round(WIDEST * inches(picture) / widest),
                 kit.fabrics().values().stream().distinct().toList());
