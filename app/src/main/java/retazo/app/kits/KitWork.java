@@ -199,6 +199,13 @@ public record KitWork(
         return needs.problems();
     }
 
+    /** How many of which goods one bag takes. */
+    public Map<Good, Count> picked() {
+        Map<Good, Count> picked = new LinkedHashMap<>();
+        bill.picked().forEach((code, each) -> picked.put(requireNonNull(kit.goodsByCode().get(code)), each));
+        return picked;
+    }
+
     /** What one bag takes, by fabric code. */
     public Map<String, Length> lengths() {
         return bill.lengths();

@@ -3,6 +3,7 @@ package retazo.app.practice;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BinaryOperator;
+import java.util.stream.Collectors;
 import retazo.core.cloth.LayPractice;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -23,8 +24,8 @@ public enum PracticePart {
             (shop, tried) -> shop.with(tried.joins()).with(shop.lay().with(tried.lay().longStrips()))),
     SELLING(
             List.of(PracticeMeasure.SELLING_STEP, PracticeMeasure.OTHER_SELLING_STEP, PracticeMeasure.THIRD_SELLING_STEP,
-                    PracticeMeasure.SHORTEST_REMNANT,
-                    PracticeMeasure.NOTHING),
+                    PracticeMeasure.SHORTEST_REMNANT, PracticeMeasure.NOTHING, PracticeMeasure.BOLT_TOLERANCE,
+                    PracticeMeasure.UNMEASURED_TOLERANCE),
             (shop, tried) -> new ShopPractice(shop.measures(), tried.margin(), tried.sellingUnit(), shop.lay(), shop.joins())),
     FLOOR(
             List.of(),
@@ -50,10 +51,6 @@ public enum PracticePart {
 
     /** The practice of the shop with the settings of this part alone as they are tried. */
     public ShopPractice on(ShopPractice shop, ShopPractice tried) {
-        ShopPractice changed = choices.apply(shop, tried);
-        for (PracticeMeasure measure : measures) {
-            changed = changed.with(measure, tried.length(measure));
-        }
-        return changed;
+        return choices.apply(shop, tried).with(measures.stream().collect(Collectors.toMap(measure -> measure, tried::length)));
     }
 }

@@ -1,10 +1,14 @@
 package retazo.app.runs;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import retazo.app.kits.KitWork;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.plan.BoltLayout;
+import retazo.app.runs.plan.BoltPlans;
 import retazo.app.runs.plan.GoodLimit;
+import retazo.app.runs.plan.LongerSearches;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.search.Shortage;
@@ -13,38 +17,53 @@ import retazo.core.bolt.search.Shortage;
  * What stock gives for a run that is not confirmed yet.
  *
  * @param works      the kits asked for, worked out, in the order asked
- * @param bolts      all bolts of their fabrics
+ * @param there      all bolts of their fabrics, and their goods
  * @param asked      likewise
- * @param mostBags   the answer with the most bags
- * @param inOrder    the answer that keeps the order asked
+ * @param answers    the plans
  * @param whole      whether all that is asked can be made
  * @param shortages  fabrics that limit
  * @param goods      counted stock that limits
  * @param allowed    how many bags of each kit the counted stock allows
- * @param bound      no plan has more bags
+ * @param beyond     how far the search for more bags is, where the plan with the most does not reach its bound
  */
 public record DraftPlan(
         List<KitWork> works,
         List<Run.Asked> asked,
-        List<Bolt> bolts,
-        BoltPlan mostBags,
-        BoltPlan inOrder,
+        BoltLayout.There there,
+        BoltPlans.Answers answers,
         boolean whole,
         List<Shortage> shortages,
         List<GoodLimit.Shortage> goods,
         List<Integer> allowed,
-        int bound) {
+        Optional<LongerSearches.Found> beyond) {
 
-    /** Which of the two answers a person takes. */
+    /** Which of the answers a person takes. */
     public enum Answer {
-        MOST_BAGS,
-        IN_ORDER
+        IN_ORDER,
+        BY_PRIORITY,
+        MOST_BAGS
+    }
+
+    /** All bolts of their fabrics. */
+    public List<Bolt> bolts() {
+        return there.bolts();
+    }
+
+    /** The answer that keeps the order asked. */
+    public BoltPlan inOrder() {
+        return answers.inOrder();
+    }
+
+    /** The answer with the most bags. */
+    public BoltPlan mostBags() {
+        return answers.mostBags();
     }
 
     public BoltPlan plan(Answer answer) {
         return switch (answer) {
-            case MOST_BAGS -> mostBags;
-            case IN_ORDER -> inOrder;
+            case MOST_BAGS -> answers.mostBags();
+            case IN_ORDER -> answers.inOrder();
+            case BY_PRIORITY -> answers.byPriority();
         };
     }
 

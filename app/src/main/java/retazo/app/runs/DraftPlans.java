@@ -27,7 +27,6 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
-import retazo.core.bolt.RestRule;
 
 /** Works out what stock gives for drafts of runs. */
 @Component
@@ -64,19 +63,19 @@ public class DraftPlans {
     }
 
     private DraftPlan plan(Run run, List<KitWork> works) {
-        return plan(asked(run, works, new Stock(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)), rests())));
+        return plan(asked(run, works, new BoltLayout.There(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)))));
     }
 
     /** The same for several runs, each as if it were alone, in few looks. */
     @Transactional(readOnly = true)
     public List<DraftPlan> plans(List<Run> runs) {
         List<KitWork> all = works(runs.stream().flatMap(run -> run.asked().stream()).toList());
-        Stock there = new Stock(stock.boltsOf(fabricIds(all)), goods.counts(goodIds(all)), rests());
+        BoltLayout.There there = new BoltLayout.There(stock.boltsOf(fabricIds(all)), goods.counts(goodIds(all)));
         List<DraftPlan> found = new ArrayList<>();
         int from = 0;
         for (Run run : runs) {
             List<KitWork> works = all.subList(from, from + run.asked().size());
-            found.add(plan(asked(run, works, there.of(fabricIds(works)))));
+            found.add(plan(asked(run, works, of(there, fabricIds(works)))));
             from += works.size();
         }
         return found;
@@ -90,43 +89,43 @@ public class DraftPlans {
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
         goods.lock(goodIds(works));
         List<Bolt> locked = stock.lockBolts(bolts.stream().map(Bolt::id).toList());
-        Asked asked = asked(run, works, new Stock(locked, goods.counts(goodIds(works)), rests()));
+        Asked asked = asked(run, works, new BoltLayout.There(locked, goods.counts(goodIds(works))));
         return Optional.of(asked).filter(one -> plans.knows(one.layout())).map(this::plan);
     }
 
+    /** From now on the answer with the most bags is what the longer search found, as long as stock is what it was. */
+    @Transactional(readOnly = true)
+    public void takeBeyond(Run run) {
+        List<KitWork> works = works(run);
+        plans.takeBeyond(asked(run, works, new BoltLayout.There(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)))).layout());
+    }
+
     /** A draft with all that its plan comes from. */
-    private record Asked(Run run, List<KitWork> works, List<Bolt> bolts, GoodLimit limit, BoltLayout layout) {
+    private record Asked(Run run, List<KitWork> works, BoltLayout.There there, GoodLimit limit, BoltLayout layout) {
     }
 
-    private RestRule rests() {
-        return RestRule.of(practice.practice());
+    private static BoltLayout.There of(BoltLayout.There there, Set<Long> fabrics) {
+        return new BoltLayout.There(there.bolts().stream().filter(bolt -> fabrics.contains(bolt.fabricId())).toList(), there.goods());
     }
 
-    /** What there is, and what a rest of it is. */
-    private record Stock(List<Bolt> bolts, Map<Long, GoodService.GoodCount> counts, RestRule rests) {
-
-        Stock of(Set<Long> fabrics) {
-            return new Stock(bolts.stream().filter(bolt -> fabrics.contains(bolt.fabricId())).toList(), counts, rests);
-        }
+    private Asked asked(Run run, List<KitWork> works, BoltLayout.There there) {
+        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), there.goods());
+        return new Asked(run, works, there, limit, new BoltLayout(wanted(works, run.asked()), there, practice.practice()));
     }
 
-    private static Asked asked(Run run, List<KitWork> works, Stock there) {
-        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), there.counts());
-        return new Asked(
-                run, works, there.bolts(), limit,
-                new BoltLayout(wanted(works, limit.quantities()), there.bolts(), there.rests()));
-    }
-
-    private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Integer> quantities) {
+    private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Run.Asked> asked) {
         return IntStream.range(0, works.size())
-                .mapToObj(i -> new BoltLayout.Bags("kit-" + works.get(i).kit().id(), quantities.get(i), pieces(works.get(i))))
+                .mapToObj(i -> new BoltLayout.Bags(
+                        "kit-" + works.get(i).kit().id(), asked.get(i).quantity(), pieces(works.get(i)), works.get(i).picked(),
+                        asked.get(i).priority()))
                 .toList();
     }
 
     /** How many bags the order asked would give if there were enough of a fabric, and of nothing else more than there is. */
     public int bagsWithEnough(DraftPlan plan, long fabricId) {
-        List<BoltLayout.Bags> wanted = wanted(plan.works(), plan.allowed());
-        return new BoltLayout(wanted, BoltLayout.withEnough(plan.bolts(), wanted, fabricId), rests())
+        List<BoltLayout.Bags> wanted = wanted(plan.works(), plan.asked());
+        List<Bolt> bolts = BoltLayout.withEnough(plan.there().bolts(), wanted, fabricId);
+        return new BoltLayout(wanted, new BoltLayout.There(bolts, plan.there().goods()), practice.practice())
                 .inOrderAsked().bagsBuilt();
     }
 
@@ -144,9 +143,9 @@ public class DraftPlans {
         BoltPlans.Answers answers = plans.answers(asked.layout());
         boolean clothSuffices = asked.layout().isWhole(answers.inOrder());
         return new DraftPlan(
-                asked.works(), asked.run().asked(), asked.bolts(), answers.mostBags(), answers.inOrder(),
-                clothSuffices && asked.limit().shortages().isEmpty(), clothSuffices ? List.of() : asked.layout().shortages(),
-                asked.limit().shortages(), asked.limit().quantities(), answers.bound());
+                asked.works(), asked.run().asked(), asked.there(), answers, clothSuffices && asked.limit().shortages().isEmpty(),
+                clothSuffices ? List.of() : asked.layout().shortages(),
+                asked.limit().shortages(), asked.limit().quantities(), plans.beyond(asked.layout()));
     }
 
     /** The kits of a run with their bills, by the practice of now. */

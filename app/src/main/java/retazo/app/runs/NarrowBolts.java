@@ -5,10 +5,8 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWork;
@@ -16,6 +14,7 @@ import retazo.app.kits.KitWorks;
 import retazo.app.runs.plan.BoltLayout;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.bolt.Tolerance;
 import retazo.core.bolt.search.Shortage;
 import retazo.core.kit.BillLine;
 import retazo.core.kit.Need;
@@ -81,7 +80,8 @@ public class NarrowBolts {
         return works.clothNeed(kit, fabric(work, fabricId), work.practice(), kit.instructions(), width).flatMap(Need::sold)
                 .map(sold -> new OnNarrow(
                         kit, sold.value(), line(work, fabricId).orElseThrow().length(),
-                        KitsPossible.cuts(bolts.stream().map(Bolt::toStock).toList(), sold.value()).value()));
+                        KitsPossible.cuts(bolts.stream().map(bolt -> bolt.toStock(Tolerance.of(work.practice()))).toList(), sold.value())
+                                .value()));
     }
 
     private static Fabric fabric(KitWork work, long fabricId) {

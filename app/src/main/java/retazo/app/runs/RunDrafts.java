@@ -16,6 +16,7 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
+import retazo.core.bolt.promise.Priority;
 import retazo.core.measure.Problem;
 
 /** Drafts of runs: what is asked for, until it is confirmed or thrown away. */
@@ -59,7 +60,7 @@ public class RunDrafts {
 
     private void keepLines(long runId, List<Run.Asked> asked) {
         for (int i = 0; i < asked.size(); i++) {
-            runLines.save(RunLineEntity.of(runId, i + 1, asked.get(i).kitId(), asked.get(i).quantity()));
+            runLines.save(RunLineEntity.of(runId, i + 1, asked.get(i)));
         }
     }
 
@@ -79,6 +80,18 @@ public class RunDrafts {
         return Outcome.done(runId);
     }
 
+    /** How the bags of a kit press among those of their draft. */
+    @Transactional
+    public Outcome<Long> press(long runId, long kitId, Priority priority) {
+        RunEntity run = runs.lock(runId).orElseThrow(() -> new NotFoundException("run", runId));
+        if (run.state() != RunState.DRAFT) {
+            return Outcome.refused(Problem.of("run.not-a-draft"));
+        }
+        runLines.findByRunIdInOrderByRunIdAscPositionAsc(List.of(runId)).stream().filter(line -> line.kitId() == kitId)
+                .forEach(line -> line.press(priority));
+        return Outcome.done(runId);
+    }
+
     /** In a draft, so many bags of a kit are asked as another kit, right after those that are left of it; false for fewer. */
     @Transactional(propagation = Propagation.MANDATORY)
     public boolean askInstead(long runId, Run.Asked less, long otherKitId) {
@@ -89,9 +102,9 @@ public class RunDrafts {
         List<Run.Asked> asked = new ArrayList<>();
         for (RunLineEntity line : lines) {
             int bags = line.kitId() == less.kitId() ? line.asked() - less.quantity() : line.asked();
-            asked.add(new Run.Asked(line.kitId(), line.kitId() == otherKitId ? bags + less.quantity() : bags));
+            asked.add(new Run.Asked(line.kitId(), line.kitId() == otherKitId ? bags + less.quantity() : bags, line.priority()));
             if (line.kitId() == less.kitId() && lines.stream().noneMatch(one -> one.kitId() == otherKitId)) {
-                asked.add(new Run.Asked(otherKitId, less.quantity()));
+                asked.add(new Run.Asked(otherKitId, less.quantity(), line.priority()));
             }
         }
         asked.removeIf(one -> one.quantity() == 0);

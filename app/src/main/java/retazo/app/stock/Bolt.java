@@ -3,6 +3,7 @@ package retazo.app.stock;
 import java.time.Instant;
 import java.util.Optional;
 import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.Tolerance;
 import retazo.core.measure.Length;
 
 /**
@@ -29,7 +30,7 @@ public record Bolt(
 
     /** A bolt that is not there, to see what it would do. */
     public static Bolt wished(long fabricId, Length usableWidth, Length length) {
-        return new Bolt(0, "", fabricId, "", "", usableWidth, length, Length.ZERO, false, Optional.empty(), Optional.empty());
+        return new Bolt(0, "", fabricId, "", "", usableWidth, length, Length.ZERO, false, Optional.of(Instant.MAX), Optional.empty());
     }
 
     /** What is on hand and not reserved, never below zero. */
@@ -55,6 +56,11 @@ public record Bolt(
     /** As the core sees it, with what is free. */
     public BoltStock toStock() {
         return new BoltStock(key(), free(), usableWidth, started);
+    }
+
+    /** The same, with so much left out as it may be shorter than the book says. */
+    public BoltStock toStock(Tolerance tolerance) {
+        return new BoltStock(key(), free(), usableWidth, started, tolerance.of(measuredAt.isPresent()));
     }
 
     /** As the core sees it, with all that is on hand, reserved or not. */

@@ -17,6 +17,7 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
@@ -307,6 +308,28 @@ class PromisesTest {
 
         assertThat(book.run(run).asked()).extracting(Run.Asked::kitId).containsExactly(kit, second);
         assertThat(draftPlan(run).inOrder().built()).containsExactly(1, 0);
+    }
+
+    /**
+     * One bag's cloth for two kits: in the order asked the first has it. Said on the page that the second comes before the others, a third
+     * answer gives it to that one and says what it costs; confirmed so, the first stays open.
+     */
+    @Test
+    void by_priority_a_kit_comes_before_those_asked_earlier() throws Exception {
+        samples.bolt(fabric, "41 in");
+        long second = samples.kit(fabric);
+        long run = samples.bean(RunDrafts.class).draft(List.of(new Run.Asked(kit, 1), new Run.Asked(second, 1)), 1);
+        Client planner = Client.of(shop, "idris");
+        String before = planner.get("/runs/" + run).body();
+        assertThat(before).contains("What stock gives").doesNotContain("By priority");
+
+        String page = planner.post("/runs/" + run + "/press", Map.of("kit", Long.toString(second), "priority", "RUSH")).body();
+
+        assertThat(page).contains("By priority", "1 Mat fewer than another answer makes");
+        assertThat(draftPlan(run).plan(DraftPlan.Answer.BY_PRIORITY).built()).containsExactly(0, 1);
+        planner.post("/runs/" + run + "/confirm", Map.of("answer", "BY_PRIORITY", "built", "0,1"));
+        assertThat(book.bags(Set.of(run)).get(run)).extracting(Bag::kitId).containsExactly(second);
+        assertThat(progress.open(Set.of(run))).isEqualTo(Map.of(run, List.of(new Run.Asked(kit, 1))));
     }
 
     /** Enough of the fabric that stops would make all. */

@@ -22,6 +22,7 @@ public final class BoltPlanCheck {
         List<String> faults = new ArrayList<>();
         checkBags(request, plan, faults);
         checkBolts(request, plan, faults);
+        checkGoods(request, plan, faults);
         return faults;
     }
 
@@ -69,12 +70,22 @@ public final class BoltPlanCheck {
         }
         request.fabrics().values().forEach(bolts -> bolts.forEach(bolt -> {
             Length left = bolt.free().minus(used.getOrDefault(bolt.id(), Length.ZERO));
-            if (left.isNegative()) {
-                faults.add("bolt '" + bolt.id() + "' is short by " + left.negated());
+            Length beyond = used.getOrDefault(bolt.id(), Length.ZERO).minus(bolt.toPlan());
+            if (beyond.isPositive()) {
+                faults.add("bolt '" + bolt.id() + "' is short by " + beyond);
             }
             if (rests.containsKey(bolt.id()) && !rests.get(bolt.id()).equals(left)) {
                 faults.add("bolt '" + bolt.id() + "' keeps " + left + " and not " + rests.get(bolt.id()));
             }
         }));
+    }
+
+    private static void checkGoods(BoltRequest request, BoltPlan plan, List<String> faults) {
+        int[] built = plan.built().stream().mapToInt(Integer::intValue).toArray();
+        for (String code : request.neededGoods()) {
+            if (request.picked(code, built) > request.free(code)) {
+                faults.add("picks " + request.picked(code, built) + " of " + code + " and there are " + request.free(code));
+            }
+        }
     }
 }

@@ -21,6 +21,6 @@ public final class CounterChoice {
                 .thenComparing(bolt -> !bolt.started())
                 .thenComparing(BoltStock::free)
                 .thenComparing(BoltStock::id);
-        return bolts.stream().filter(bolt -> !bolt.free().isShorterThan(length)).min(bestFirst);
+        return bolts.stream().filter(bolt -> !bolt.toPlan().isShorterThan(length)).min(bestFirst);
     }
 }

@@ -41,14 +41,14 @@ public final class FabricPacker {
     /** The best way found to lay all lengths, longest first; absent when none was found. */
     public Optional<Packing> pack(List<Length> longestFirst) {
         Length asked = longestFirst.stream().reduce(Length.ZERO, Length::plus);
-        Length free = bolts.stream().map(BoltStock::free).reduce(Length.ZERO, Length::plus);
+        Length free = bolts.stream().map(BoltStock::toPlan).reduce(Length.ZERO, Length::plus);
         if (asked.isLongerThan(free)) {
             return Optional.empty();
         }
-        List<Integer> shortBoltsFirst = order(Comparator.comparing(index -> bolts.get(index).free()));
-        List<Integer> longBoltsFirst = order(Comparator.comparing((Integer index) -> bolts.get(index).free()).reversed());
+        List<Integer> shortBoltsFirst = order(Comparator.comparing(index -> bolts.get(index).toPlan()));
+        List<Integer> longBoltsFirst = order(Comparator.comparing((Integer index) -> bolts.get(index).toPlan()).reversed());
         List<Integer> startedFirst = order(Comparator.comparing((Integer index) -> !bolts.get(index).started())
-                .thenComparing(index -> bolts.get(index).free()));
+                .thenComparing(index -> bolts.get(index).toPlan()));
         List<Packing> found = new ArrayList<>();
         bestFit(longestFirst).ifPresent(found::add);
         fillEach(longestFirst, startedFirst).ifPresent(found::add);
@@ -69,8 +69,8 @@ public final class FabricPacker {
         return indexes;
     }
 
-    private List<Length> allFree() {
-        return bolts.stream().map(BoltStock::free).collect(Collectors.toCollection(ArrayList::new));
+    private List<Length> allToPlan() {
+        return bolts.stream().map(BoltStock::toPlan).collect(Collectors.toCollection(ArrayList::new));
     }
 
     private Packing packing(List<Integer> boltOf, List<Length> rests) {
@@ -78,9 +78,10 @@ public final class FabricPacker {
         Length orphanLength = Length.ZERO;
         Set<Integer> opened = new HashSet<>(boltOf);
         for (int bolt : opened) {
-            if (rule.kindOf(rests.get(bolt)) == RestRule.Kind.ORPHAN) {
+            Length rest = rests.get(bolt).plus(bolts.get(bolt).free().minus(bolts.get(bolt).toPlan()));
+            if (rule.kindOf(rest) == RestRule.Kind.ORPHAN) {
                 orphans++;
-                orphanLength = orphanLength.plus(rests.get(bolt));
+                orphanLength = orphanLength.plus(rest);
             }
         }
         return new Packing(List.copyOf(boltOf), orphans, orphanLength, opened.size());
@@ -88,7 +89,7 @@ public final class FabricPacker {
 
     /** Each length on the bolt whose rest is then shortest. */
     private Optional<Packing> bestFit(List<Length> longestFirst) {
-        List<Length> rests = allFree();
+        List<Length> rests = allToPlan();
         List<Integer> boltOf = new ArrayList<>();
         for (Length length : longestFirst) {
             int best = -1;
@@ -109,7 +110,7 @@ public final class FabricPacker {
 
     /** Each bolt in turn filled as well as it can be from the lengths that are left. */
     private Optional<Packing> fillEach(List<Length> longestFirst, List<Integer> order) {
-        List<Length> rests = allFree();
+        List<Length> rests = allToPlan();
         Integer[] boltOf = new Integer[longestFirst.size()];
         int left = longestFirst.size();
         for (int bolt : order) {
@@ -179,7 +180,7 @@ public final class FabricPacker {
     private final class Search {
 
         private final List<Length> lengths;
-        private final List<Length> rests = allFree();
+        private final List<Length> rests = allToPlan();
         private final List<Integer> boltOf = new ArrayList<>();
         private int steps;
 

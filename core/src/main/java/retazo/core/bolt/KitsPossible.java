@@ -41,6 +41,6 @@ public record KitsPossible(Map<String, Count> bagsByCode, Count bags, List<Strin
 
     /** The whole cuts of a length that bolts give, each bolt by itself. */
     public static Count cuts(List<BoltStock> bolts, Length length) {
-        return bolts.stream().map(bolt -> bolt.free().wholeTimes(length)).reduce(new Count(0), Count::plus);
+        return bolts.stream().map(bolt -> bolt.toPlan().wholeTimes(length)).reduce(new Count(0), Count::plus);
     }
 }

@@ -47,7 +47,11 @@ public enum PracticeMeasure {
     /** A rest this long or longer can be sold: 1/2 yd by default. */
     SHORTEST_REMNANT("shortestRemnant", Length.ofInches(1), Length.ofYards(3, 1)),
     /** A rest up to this long counts as nothing left: 2 in by default. */
-    NOTHING("nothing", Length.ZERO, Length.ofYards(1, 2));
+    NOTHING("nothing", Length.ZERO, Length.ofYards(1, 2)),
+    /** By how much a bolt that was measured may be shorter than the book says: nothing by default. */
+    BOLT_TOLERANCE("boltTolerance", Length.ZERO, Length.ofYards(1, 1)),
+    /** The same for a bolt that nobody measured: nothing by default, and not less than for one that was. */
+    UNMEASURED_TOLERANCE("unmeasuredTolerance", Length.ZERO, Length.ofYards(3, 1));
 
     /** The steps in which lengths are sold; all but the first may be zero, which is none. */
     public static final List<PracticeMeasure> SELLING_STEPS = List.of(SELLING_STEP, OTHER_SELLING_STEP, THIRD_SELLING_STEP);

@@ -57,6 +57,8 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         measures.put(PracticeMeasure.THIRD_SELLING_STEP, Length.ZERO);
         measures.put(PracticeMeasure.SHORTEST_REMNANT, Length.ofYards(1, 2));
         measures.put(PracticeMeasure.NOTHING, Length.ofInches(2));
+        measures.put(PracticeMeasure.BOLT_TOLERANCE, Length.ZERO);
+        measures.put(PracticeMeasure.UNMEASURED_TOLERANCE, Length.ZERO);
         return new ShopPractice(measures, new Margin.Share(Percent.of(5)), LengthUnit.YARD, LayPractice.CUSTOMARY, Joins.CUSTOMARY);
     }
 
@@ -75,6 +77,12 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
         Length remnant = measures.get(PracticeMeasure.SHORTEST_REMNANT);
         if (nothing != null && remnant != null && !nothing.isShorterThan(remnant)) {
             problems.add(Problem.at(PracticeMeasure.NOTHING.key(), "practice.nothing-below-remnant", nothing, remnant));
+        }
+        Length measured = measures.get(PracticeMeasure.BOLT_TOLERANCE);
+        Length unmeasured = measures.get(PracticeMeasure.UNMEASURED_TOLERANCE);
+        if (measured != null && unmeasured != null && unmeasured.isShorterThan(measured)) {
+            problems.add(
+                    Problem.at(PracticeMeasure.UNMEASURED_TOLERANCE.key(), "practice.unmeasured-below-measured", unmeasured, measured));
         }
         return problems;
     }
@@ -107,6 +115,13 @@ public record ShopPractice(Map<PracticeMeasure, Length> measures, Margin margin,
     public ShopPractice with(PracticeMeasure measure, Length value) {
         Map<PracticeMeasure, Length> changed = new EnumMap<>(measures);
         changed.put(measure, value);
+        return new ShopPractice(changed, margin, sellingUnit, lay, joins);
+    }
+
+    /** The same practice with some measures changed together. */
+    public ShopPractice with(Map<PracticeMeasure, Length> values) {
+        Map<PracticeMeasure, Length> changed = new EnumMap<>(measures);
+        changed.putAll(values);
         return new ShopPractice(changed, margin, sellingUnit, lay, joins);
     }
 

@@ -36,13 +36,15 @@ class ShopPracticeTest {
         measures.put(PracticeMeasure.SEAM_ALLOWANCE, Length.ZERO);
         measures.put(PracticeMeasure.SQUARING, Length.ofInches(7));
         measures.put(PracticeMeasure.NOTHING, Length.ofInches(18));
+        measures.put(PracticeMeasure.BOLT_TOLERANCE, Length.ofInches(2));
         measures.remove(PracticeMeasure.BINDING_WIDTH);
 
         assertThat(ShopPractice.problems(measures)).extracting(Problem::place, Problem::code).containsExactly(
                 tuple("seamAllowance", "practice.out-of-limits"),
                 tuple("squaring", "practice.out-of-limits"),
                 tuple("bindingWidth", "length.missing"),
-                tuple("nothing", "practice.nothing-below-remnant"));
+                tuple("nothing", "practice.nothing-below-remnant"),
+                tuple("unmeasuredTolerance", "practice.unmeasured-below-measured"));
     }
 
     @Test

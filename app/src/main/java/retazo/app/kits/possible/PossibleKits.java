@@ -23,6 +23,7 @@ import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.bolt.Tolerance;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.measure.Count;
@@ -75,12 +76,14 @@ public class PossibleKits {
     @Transactional(readOnly = true)
     public List<KitsPossible> of(List<Kit> kits) {
         ShopPractice shop = practice.practice();
+        Tolerance tolerance = Tolerance.of(shop);
         Set<Long> fabricIds = kits.stream().flatMap(kit -> kit.fabricIdByCode().values().stream()).collect(Collectors.toSet());
         Map<Long, List<Bolt>> bolts = stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId));
         Map<Long, GoodService.GoodCount> counts = goods.counts(kits.stream()
                 .flatMap(kit -> kit.goodsByCode().values().stream()).map(Good::id).distinct().toList());
         return kits.stream()
-                .map(kit -> kept.get(new Source(kit, shop), source -> bill(kit, shop)).map(bill -> possible(kit, bill, bolts, counts))
+                .map(kit -> kept.get(new Source(kit, shop), source -> bill(kit, shop))
+                        .map(bill -> possible(kit, bill, bolts, counts, tolerance))
                         .orElseGet(() -> new KitsPossible(Map.of(), new Count(0), List.of())))
                 .toList();
     }
@@ -92,12 +95,14 @@ public class PossibleKits {
     }
 
     private static KitsPossible possible(
-            Kit kit, BillOfMaterials bill, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts) {
+            Kit kit, BillOfMaterials bill, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts,
+            Tolerance tolerance) {
         Map<String, List<BoltStock>> bolts = new HashMap<>();
         Map<String, Long> ids = kit.fabricIdByCode();
         bill.lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
                 cut.fabricCode(), BoltRequest.wideEnough(
-                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream().map(Bolt::toStock).toList(),
+                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream()
+                                .map(bolt -> bolt.toStock(tolerance)).toList(),
                         cut.plannedWidth())));
         Map<String, Count> free = new HashMap<>();
         kit.goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));

@@ -19,8 +19,17 @@ public record Run(long id, RunState state, int planVersion, Instant createdAt, T
         asked = List.copyOf(asked);
     }
 
-    /** So many bags of a kit. */
-    public record Asked(long kitId, int quantity) {
+    /**
+     * So many bags of a kit.
+     *
+     * @param priority of these bags among the others of their run
+     */
+    public record Asked(long kitId, int quantity, Priority priority) {
+
+        /** Bags that nobody said anything about. */
+        public Asked(long kitId, int quantity) {
+            this(kitId, quantity, Priority.USUAL);
+        }
     }
 
     /**

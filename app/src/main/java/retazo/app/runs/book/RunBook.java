@@ -122,7 +122,7 @@ public class RunBook {
                 .map(run -> new Run(
                         run.id(), run.state(), run.planVersion(), run.createdAt(), run.turn(),
                         byRun.getOrDefault(run.id(), List.of()).stream()
-                                .map(line -> new Run.Asked(line.kitId(), line.asked()))
+                                .map(line -> new Run.Asked(line.kitId(), line.asked(), line.priority()))
                                 .toList()))
                 .toList();
     }

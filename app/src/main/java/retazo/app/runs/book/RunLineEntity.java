@@ -2,10 +2,13 @@ package retazo.app.runs.book;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import retazo.core.bolt.promise.Priority;
 
 /** How many bags of a kit a run was asked for. */
 @Entity
@@ -28,15 +31,20 @@ public class RunLineEntity {
     @Column(nullable = false)
     private int asked;
 
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Priority priority = Priority.USUAL;
+
     protected RunLineEntity() {
     }
 
-    public static RunLineEntity of(long runId, int position, long kitId, int asked) {
+    public static RunLineEntity of(long runId, int position, Run.Asked asked) {
         RunLineEntity line = new RunLineEntity();
         line.runId = runId;
         line.position = position;
-        line.kitId = kitId;
-        line.asked = asked;
+        line.kitId = asked.kitId();
+        line.asked = asked.quantity();
+        line.priority = asked.priority();
         return line;
     }
 
@@ -45,6 +53,11 @@ public class RunLineEntity {
         int place = position;
         position = other.position;
         other.position = place;
+    }
+
+    /** Before or after the other bags of its run, where they are planned by priority. */
+    public void press(Priority other) {
+        priority = other;
     }
 
     /** So many bags more, in place of others. */
@@ -66,5 +79,9 @@ public class RunLineEntity {
 
     public int asked() {
         return asked;
+    }
+
+    public Priority priority() {
+        return priority;
     }
 }

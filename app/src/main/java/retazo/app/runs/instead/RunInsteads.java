@@ -68,8 +68,8 @@ public class RunInsteads {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             return Outcome.refused(Problem.of("run.instead-meanwhile"));
         }
+        insteads.keep(wanted, became.get().kit().id(), personId);
         if (run.state() != RunState.DRAFT) {
-            insteads.keep(wanted, became.get().kit().id(), personId);
             states.settle(run.id());
         }
         return Outcome.done(run.id());
@@ -103,7 +103,7 @@ public class RunInsteads {
         all.stream().filter(line -> line.kitId() == wanted.kitId()).forEach(line -> line.askMore(-wanted.bags()));
         all.stream().filter(line -> line.kitId() == otherKitId).findFirst().ifPresentOrElse(
                 line -> line.askMore(wanted.bags()),
-                () -> lines.save(RunLineEntity.of(wanted.runId(), all.size() + 1, otherKitId, wanted.bags())));
+                () -> lines.save(RunLineEntity.of(wanted.runId(), all.size() + 1, new Run.Asked(otherKitId, wanted.bags()))));
         lines.flush();
     }
 }

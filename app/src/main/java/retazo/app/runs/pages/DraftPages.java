@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -29,6 +30,7 @@ import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanScore;
+import retazo.core.bolt.promise.Priority;
 import retazo.core.bolt.search.Shortage;
 import retazo.core.measure.LengthUnit;
 
@@ -59,10 +61,14 @@ class DraftPages {
         this.words = words;
     }
 
-    /** One of the two answers to a draft. */
+    /**
+     * One of the answers to a draft.
+     *
+     * @param fewer what another answer makes more of: {@code 1 throw}
+     */
     record AnswerView(
-            String name, String title, List<String> built, String builtCounts, int bags, String missing, List<BoltBar> bars,
-            BoltPlanScore score) {
+            String name, String title, List<String> built, String builtCounts, int bags, String missing, String fewer,
+            List<BoltBar> bars, BoltPlanScore score) {
     }
 
     /** What limits a draft. */
@@ -89,8 +95,12 @@ class DraftPages {
     record NarrowKit(long kitId, String what) {
     }
 
-    /** A kit in the order asked, which can be put one place earlier. */
-    record LineView(long kitId, int bags, String kit) {
+    /** A kit in the order asked, which can be put one place earlier, and how it presses. */
+    record LineView(long kitId, int bags, String kit, Priority priority) {
+    }
+
+    /** The search that goes on for more bags: whether it still does, and what it found in words. */
+    record BeyondView(boolean goesOn, Optional<String> found) {
     }
 
     /** A draft with what stock gives for it; {@code shown} is the answer whose bolts are drawn. */
@@ -105,9 +115,10 @@ class DraftPages {
      * @param bound  how many bags no plan exceeds, in words
      * @param missing the kits of which the order asked leaves bags out, and how many
      * @param taking absent where cloth of later runs gives nothing more
+     * @param beyond absent where no plan can make more
      */
     record GivesView(boolean whole, List<AnswerView> answers, List<ShortageView> shortages, List<String> goods, List<String> frees,
-            List<NarrowView> narrow, List<LineView> missing, Optional<TakingView> taking, String bound) {
+            List<NarrowView> narrow, List<LineView> missing, Optional<TakingView> taking, String bound, Optional<BeyondView> beyond) {
 
         /** The answer in the order asked. */
         public AnswerView inOrder() {
@@ -125,6 +136,10 @@ class DraftPages {
                 List.copyOf(fabricsOf(draft).values()));
     }
 
+    void takeBeyond(Run run) {
+        plans.takeBeyond(run);
+    }
+
     /** What stock gives for a draft, or for what is open of a run. */
     GivesView gives(Run run) {
         return gives(run, plans.plan(run));
@@ -132,14 +147,8 @@ class DraftPages {
 
     private GivesView gives(Run run, DraftPlan draft) {
         Map<Long, Fabric> fabricById = fabricsOf(draft);
-        boolean one = draft.inOrder().built().equals(draft.mostBags().built());
-        List<AnswerView> answers = draft.whole() || one
-                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft))
-                : List.of(
-                        answer(DraftPlan.Answer.IN_ORDER, "in-order", draft),
-                        answer(DraftPlan.Answer.MOST_BAGS, "most-bags", draft));
         return new GivesView(
-                draft.whole(), answers,
+                draft.whole(), answers(draft),
                 draft.shortages().stream()
                         .map(shortage -> new ShortageView(
                                 requireNonNull(fabricById.get(BoltLayout.fabricId(shortage.fabricCode()))),
@@ -149,9 +158,35 @@ class DraftPages {
                         .toList(),
                 frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), missing(draft),
                 taking(run, draft),
-                draft.mostBags().bagsBuilt() == draft.bound()
-                        ? words.text("draft.bound-reached", draft.bound())
-                        : words.text("draft.bound", draft.bound()));
+                draft.mostBags().bagsBuilt() == draft.answers().bound()
+                        ? words.text("draft.bound-reached", draft.answers().bound())
+                        : words.text("draft.bound", draft.answers().bound()),
+                draft.beyond().map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
+                        "draft.beyond", better.bagsBuilt() - draft.mostBags().bagsBuilt(), counted(draft, better.built()))))));
+    }
+
+    /** The order asked; by priority where bags press differently; and what makes more bags than those. */
+    private List<AnswerView> answers(DraftPlan draft) {
+        List<DraftPlan.Answer> shown = new ArrayList<>(List.of(DraftPlan.Answer.IN_ORDER));
+        boolean pressDifferently = draft.asked().stream().map(Run.Asked::priority).distinct().count() > 1;
+        if (pressDifferently && !draft.plan(DraftPlan.Answer.BY_PRIORITY).built().equals(draft.inOrder().built())) {
+            shown.add(DraftPlan.Answer.BY_PRIORITY);
+        }
+        if (shown.stream().allMatch(answer -> draft.plan(answer).bagsBuilt() < draft.mostBags().bagsBuilt())) {
+            shown.add(DraftPlan.Answer.MOST_BAGS);
+        }
+        return draft.whole() || shown.size() == 1
+                ? List.of(answer(DraftPlan.Answer.IN_ORDER, draft.whole() ? "whole" : "gives", draft, List.of()))
+                : shown.stream()
+                        .map(answer -> answer(answer, answer.name().toLowerCase(Locale.ROOT).replace('_', '-'), draft, shown)).toList();
+    }
+
+    /** How many bags of each kit an answer makes fewer than another one. */
+    private static List<Integer> fewer(DraftPlan draft, DraftPlan.Answer answer, List<DraftPlan.Answer> shown) {
+        return IntStream.range(0, draft.asked().size())
+                .mapToObj(i -> shown.stream().mapToInt(other -> draft.plan(other).built().get(i) - draft.plan(answer).built().get(i)).max()
+                        .orElse(0))
+                .toList();
     }
 
     private NarrowView view(NarrowBolts.Narrow narrow) {
@@ -203,7 +238,7 @@ class DraftPages {
         return IntStream.range(0, draft.works().size()).filter(i -> missing.get(i) > 0)
                 .mapToObj(i -> {
                     Kit kit = draft.works().get(i).kit();
-                    return new LineView(kit.id(), missing.get(i), kit.sizeName());
+                    return new LineView(kit.id(), missing.get(i), kit.sizeName(), draft.asked().get(i).priority());
                 })
                 .toList();
     }
@@ -212,7 +247,7 @@ class DraftPages {
         return IntStream.range(0, draft.works().size())
                 .mapToObj(i -> {
                     Kit kit = draft.works().get(i).kit();
-                    return new LineView(kit.id(), draft.asked().get(i).quantity(), kit.sizeName());
+                    return new LineView(kit.id(), draft.asked().get(i).quantity(), kit.sizeName(), draft.asked().get(i).priority());
                 })
                 .toList();
     }
@@ -228,14 +263,15 @@ class DraftPages {
                 .collect(Collectors.toMap(Fabric::id, fabric -> fabric));
     }
 
-    private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft) {
+    private AnswerView answer(DraftPlan.Answer answer, String code, DraftPlan draft, List<DraftPlan.Answer> shown) {
         BoltPlan plan = draft.plan(answer);
         List<String> built = IntStream.range(0, draft.works().size())
                 .mapToObj(i -> plan.built().get(i) + " " + draft.works().get(i).kit().sizeName()).toList();
         return new AnswerView(
                 answer.name(), words.text("draft.answer." + code), built,
                 plan.built().stream().map(String::valueOf).collect(Collectors.joining(",")),
-                plan.bagsBuilt(), counted(draft, draft.missing(answer)), draftBars(draft, plan), plan.score());
+                plan.bagsBuilt(), counted(draft, draft.missing(answer)), counted(draft, fewer(draft, answer, shown)),
+                draftBars(draft, plan), plan.score());
     }
 
     private List<BoltBar> draftBars(DraftPlan draft, BoltPlan plan) {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.runs.DraftPlan;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.Faults;
@@ -19,6 +20,7 @@ import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
+import retazo.core.bolt.promise.Priority;
 
 /** The list of runs, a new run, and the page of a run. */
 @Controller
@@ -74,6 +76,21 @@ class RunController {
         return drafts.earlier(id, kit).match(
                 done -> "redirect:/runs/" + id,
                 problems -> show.show(model, id, RunShow.Asked.NOTHING, Faults.of(problems, words)));
+    }
+
+    /** How the bags of a kit press among those of their draft. */
+    @PostMapping("/runs/{id}/press")
+    String press(@PathVariable long id, @RequestParam long kit, @RequestParam Priority priority, Model model) {
+        return drafts.press(id, kit, priority).match(
+                done -> "redirect:/runs/" + id,
+                problems -> show.show(model, id, RunShow.Asked.NOTHING, Faults.of(problems, words)));
+    }
+
+    /** Answers a draft with the plan that was found beside its page. */
+    @PostMapping("/runs/{id}/beyond")
+    String takeBeyond(@PathVariable long id) {
+        show.takeBeyond(id);
+        return "redirect:/runs/" + id + "?answer=" + DraftPlan.Answer.MOST_BAGS;
     }
 
     @PostMapping("/runs/{id}/discard")

@@ -52,6 +52,11 @@ class RunShow {
         static final Asked NOTHING = new Asked(Optional.empty(), Optional.empty());
     }
 
+    /** What was found beside the page of a draft is its answer from now on. */
+    void takeBeyond(long id) {
+        drafts.takeBeyond(pages.run(id));
+    }
+
     String show(Model model, long id, Asked asked, Faults faults) {
         Run run = pages.run(id);
         model.addAttribute("faults", faults);
@@ -59,6 +64,7 @@ class RunShow {
             DraftPages.DraftPage page = drafts.draft(run, asked.answer());
             model.addAttribute("page", page);
             model.addAttribute("prints", page.prints());
+            model.addAttribute("decisions", decisions.of(id));
             return "runs/draft";
         }
         RunPages.OpenPage page = pages.open(run, replanning.isAsked(id));

@@ -6,16 +6,25 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.goods.Good;
+import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.BagGroup;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanCheck;
-import retazo.core.bolt.search.BoltPlanner;
 import retazo.core.bolt.BoltRequest;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.RestRule;
+import retazo.core.bolt.Tolerance;
+import retazo.core.bolt.promise.Priority;
+import retazo.core.bolt.search.BoltPlanner;
+import retazo.core.bolt.search.LongerSearch;
 import retazo.core.bolt.search.Shortage;
+import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
 /** Puts bags and bolts to the core's planner, and proves what it answers before anything is kept. */
@@ -27,12 +36,23 @@ public final class BoltLayout {
     public record Piece(long fabricId, Length length, Length plannedWidth) {
     }
 
-    /** Bags that take the same pieces. */
-    public record Bags(String name, int quantity, List<Piece> pieces) {
+    /**
+     * Bags that take the same pieces.
+     *
+     * @param picked how many of which goods a bag takes
+     */
+    public record Bags(String name, int quantity, List<Piece> pieces, Map<Good, Count> picked, Priority priority) {
     }
 
-    /** @param bolts in whatever order: the same bolts are always planned alike */
-    public BoltLayout(List<Bags> wanted, List<Bolt> bolts, RestRule rests) {
+    /**
+     * What there is for them.
+     *
+     * @param bolts in whatever order: the same bolts are always planned alike
+     */
+    public record There(List<Bolt> bolts, Map<Long, GoodService.GoodCount> goods) {
+    }
+
+    public BoltLayout(List<Bags> wanted, There there, ShopPractice shop) {
         Map<String, Length> widths = new HashMap<>();
         List<BagGroup> groups = new ArrayList<>();
         for (Bags bags : wanted) {
@@ -41,13 +61,18 @@ public final class BoltLayout {
                 lengths.put(code(piece.fabricId()), piece.length());
                 widths.merge(code(piece.fabricId()), piece.plannedWidth(), Length::atLeast);
             }
-            groups.add(new BagGroup(bags.name(), bags.quantity(), lengths));
+            Map<String, Count> picked = new HashMap<>();
+            bags.picked().forEach((good, each) -> picked.put(code(good.id()), each));
+            groups.add(new BagGroup(bags.name(), bags.quantity(), lengths, picked, bags.priority().ordinal()));
         }
-        List<Bolt> inOrder = bolts.stream().sorted(Comparator.comparing(Bolt::id)).toList();
+        Tolerance tolerance = Tolerance.of(shop);
+        List<Bolt> inOrder = there.bolts().stream().sorted(Comparator.comparing(Bolt::id)).toList();
         Map<String, List<BoltStock>> fabrics = new LinkedHashMap<>();
         widths.forEach((code, width) -> fabrics.put(code, BoltRequest.wideEnough(
-                inOrder.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(Bolt::toStock).toList(), width)));
-        this.request = new BoltRequest(fabrics, groups, rests);
+                inOrder.stream().filter(bolt -> code(bolt.fabricId()).equals(code)).map(bolt -> bolt.toStock(tolerance)).toList(), width)));
+        Map<String, Count> goods = new HashMap<>();
+        there.goods().forEach((id, count) -> goods.put(code(id), new Count(Math.max(0, count.free()))));
+        this.request = new BoltRequest(fabrics, groups, RestRule.of(shop), goods);
     }
 
     /** Bolts with one more of a fabric that has all that is wanted of it. */
@@ -73,10 +98,16 @@ public final class BoltLayout {
         return Long.parseLong(code);
     }
 
-    /** Both plans, and how many bags no plan exceeds. */
+    /** The plans, and how many bags no plan exceeds. */
     BoltPlans.Answers answers() {
         BoltPlanner planner = BoltPlanner.of(request);
-        return new BoltPlans.Answers(proved(planner.mostBags()), proved(planner.inOrderAsked()), planner.bound());
+        return new BoltPlans.Answers(proved(planner.mostBags()), proved(planner.inOrderAsked()), proved(planner.byPriority()),
+                planner.bound());
+    }
+
+    /** A plan with more bags, looked for as long as it goes on. */
+    Optional<BoltPlan> moreThan(int bags, BooleanSupplier goesOn) {
+        return LongerSearch.moreThan(request, bags, goesOn).map(this::proved);
     }
 
     /** The plan that keeps the order asked. */

@@ -2,6 +2,7 @@ package retazo.app.runs.plan;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltRequest;
@@ -15,19 +16,45 @@ public class BoltPlans {
 
     private static final int MOST_KEPT = 500;
 
+    private final LongerSearches searches;
     private final Cache<BoltRequest, Answers> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
+    BoltPlans(LongerSearches searches) {
+        this.searches = searches;
+    }
+
     /**
-     * The two answers to a draft.
+     * The answers to a draft.
      *
      * @param bound no plan has more bags
      */
-    public record Answers(BoltPlan mostBags, BoltPlan inOrder, int bound) {
+    public record Answers(BoltPlan mostBags, BoltPlan inOrder, BoltPlan byPriority, int bound) {
+
+        /** Whether no plan can have more bags. */
+        public boolean isProved() {
+            return mostBags.bagsBuilt() == bound;
+        }
+
+        Answers with(BoltPlan more) {
+            return new Answers(more, inOrder, byPriority, bound);
+        }
     }
 
     /** The answers that are kept, else found now, which may take a while. */
     public Answers answers(BoltLayout layout) {
         return kept.get(layout.request(), request -> layout.answers());
+    }
+
+    /** Where the answers do not reach their bound: how far the search is that goes on beside them. */
+    public Optional<LongerSearches.Found> beyond(BoltLayout layout) {
+        Answers answers = answers(layout);
+        return answers.isProved() ? Optional.empty() : Optional.of(searches.of(layout, answers.mostBags().bagsBuilt()));
+    }
+
+    /** Answers from now on with the plan that the longer search found, if it found one. */
+    public void takeBeyond(BoltLayout layout) {
+        beyond(layout).flatMap(LongerSearches.Found::better)
+                .ifPresent(better -> kept.asMap().computeIfPresent(layout.request(), (request, answers) -> answers.with(better)));
     }
 
     /** Whether the answers need not be found. */

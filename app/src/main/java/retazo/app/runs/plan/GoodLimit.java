@@ -31,16 +31,15 @@ public record GoodLimit(List<Integer> quantities, List<Shortage> shortages) {
         Map<Good, Long> wanted = new LinkedHashMap<>();
         List<Integer> quantities = new ArrayList<>();
         for (int i = 0; i < works.size(); i++) {
-            Map<String, Good> goods = works.get(i).kit().goodsByCode();
-            Map<String, Count> picked = works.get(i).bill().picked();
+            Map<Good, Count> picked = works.get(i).picked();
             int quantity = asked.get(i);
-            for (Map.Entry<String, Count> entry : picked.entrySet()) {
-                Good good = requireNonNull(goods.get(entry.getKey()));
+            for (Map.Entry<Good, Count> entry : picked.entrySet()) {
+                Good good = entry.getKey();
                 wanted.merge(good, entry.getValue().value() * asked.get(i), Long::sum);
                 quantity = (int) Math.min(quantity, left.getOrDefault(good.id(), 0L) / entry.getValue().value());
             }
-            for (Map.Entry<String, Count> entry : picked.entrySet()) {
-                left.merge(requireNonNull(goods.get(entry.getKey())).id(), -entry.getValue().value() * quantity, Long::sum);
+            for (Map.Entry<Good, Count> entry : picked.entrySet()) {
+                left.merge(entry.getKey().id(), -entry.getValue().value() * quantity, Long::sum);
             }
             quantities.add(quantity);
         }

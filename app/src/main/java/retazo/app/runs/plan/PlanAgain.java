@@ -93,7 +93,7 @@ public class PlanAgain {
     public Again look(long runId) {
         Set<Long> fabrics = promises.inQuestion(runId);
         Promises seen = promises.of(fabrics, runId);
-        return new Again(seen.runIds(), fabrics, seen.request(promises.rests()));
+        return new Again(seen.runIds(), fabrics, seen.request(promises.shop()));
     }
 
     /**
@@ -105,7 +105,7 @@ public class PlanAgain {
     public boolean keep(Again again, long runId, Map<Long, RunEntity> runs, Happened happened) {
         stock.lockBolts(promises.boltIds(again.fabrics));
         Promises now = promises.of(again.fabrics, runId);
-        if (!now.request(promises.rests()).equals(again.request)) {
+        if (!now.request(promises.shop()).equals(again.request)) {
             return false;
         }
         Map<Long, Optional<Long>> before = boltsBefore(now, again.allotment);

@@ -13,16 +13,17 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.PlannedCutEntity;
 import retazo.app.runs.book.Run;
 import retazo.app.stock.Bolt;
-import retazo.core.bolt.promise.AllotmentRequest;
 import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.RestRule;
+import retazo.core.bolt.Tolerance;
+import retazo.core.bolt.promise.AllotmentRequest;
 import retazo.core.bolt.promise.ClothNeed;
 import retazo.core.bolt.promise.HeldCut;
-import retazo.core.bolt.RestRule;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 
 /**
@@ -50,7 +51,7 @@ record Promises(
         return lines.stream().filter(line -> !home.contains(line.id())).toList();
     }
 
-    AllotmentRequest request(RestRule rests) {
+    AllotmentRequest request(ShopPractice shop) {
         List<HeldCut> held = planned.stream()
                 .sorted(Comparator.comparing(PlannedCutEntity::boltId).thenComparing(PlannedCutEntity::position)
                         .thenComparing(PlannedCutEntity::id))
@@ -59,8 +60,9 @@ record Promises(
                         cut.lines().map(line -> need(line, true)).toList()))
                 .toList();
         return new AllotmentRequest(
-                boltsByFabric(), held, homeless(lines, planned).stream().map(line -> need(line, mayTake.contains(line.id()))).toList(),
-                rests);
+                boltsByFabric(Tolerance.of(shop)), held,
+                homeless(lines, planned).stream().map(line -> need(line, mayTake.contains(line.id()))).toList(),
+                RestRule.of(shop));
     }
 
     private ClothNeed need(BagLineEntity line, boolean takes) {
@@ -72,11 +74,11 @@ record Promises(
     }
 
     /** What a bolt has for these lines: all but what others have reserved of it. */
-    private Map<String, List<BoltStock>> boltsByFabric() {
+    private Map<String, List<BoltStock>> boltsByFabric(Tolerance tolerance) {
         Map<Long, Length> kept = new HashMap<>();
         planned.forEach(cut -> kept.merge(cut.boltId(), cut.length(), Length::plus));
         Function<Bolt, BoltStock> stock = bolt -> bolt
-                .withReserved(bolt.reserved().minus(kept.getOrDefault(bolt.id(), Length.ZERO)).atLeast(Length.ZERO)).toStock();
+                .withReserved(bolt.reserved().minus(kept.getOrDefault(bolt.id(), Length.ZERO)).atLeast(Length.ZERO)).toStock(tolerance);
         return bolts.stream().sorted(Comparator.comparing(Bolt::id)).collect(Collectors.groupingBy(
                 bolt -> Long.toString(bolt.fabricId()), TreeMap::new, Collectors.mapping(stock, Collectors.toList())));
     }

@@ -6,9 +6,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-
 import org.springframework.stereotype.Component;
-
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.book.BagLineEntity;
 import retazo.app.runs.book.BagLineRepository;
@@ -18,7 +16,7 @@ import retazo.app.runs.book.RunBook;
 import retazo.app.runs.changes.ChangeBook;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
-import retazo.core.bolt.RestRule;
+import retazo.core.cloth.ShopPractice;
 
 /** Looks up what open bags were promised. */
 @Component
@@ -44,8 +42,8 @@ class PromisesBook {
         this.practice = practice;
     }
 
-    RestRule rests() {
-        return RestRule.of(practice.practice());
+    ShopPractice shop() {
+        return practice.practice();
     }
 
     /** The fabrics of a run that are in question. */

@@ -75,7 +75,7 @@ public class Takings {
     public Taking of(Wanted wanted) {
         Set<Long> fabrics = wanted.pieces().stream().flatMap(List::stream).map(BoltLayout.Piece::fabricId).collect(Collectors.toSet());
         Promises seen = promises.of(fabrics, wanted.run().id());
-        AllotmentRequest before = seen.request(promises.rests());
+        AllotmentRequest before = seen.request(promises.shop());
         List<ClothNeed> missing = missing(wanted);
         Allotment allotment = Allotter.of(new AllotmentRequest(
                 before.bolts(), Stream.concat(before.held().stream(), built(wanted).stream()).toList(),

@@ -20,6 +20,7 @@ import retazo.app.stock.StockService;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.CounterChoice;
 import retazo.core.bolt.RestRule;
+import retazo.core.bolt.Tolerance;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
@@ -66,7 +67,7 @@ class CounterService {
             return Outcome.refused(Problem.at("what", code, what, names(found)));
         }
         List<Bolt> bolts = named.map(List::of).orElseGet(() -> stock.boltsOf(List.of(found.get(0).id())));
-        return choose(bolts, length, RestRule.of(shop))
+        return choose(bolts, length, shop)
                 .map(bolt -> Outcome.done(proposal(form, bolt, found.get(0), length, shop)))
                 .orElseGet(() -> Outcome.refused(Problem.at(
                         "length", "counter.too-long", length,
@@ -81,10 +82,15 @@ class CounterService {
         return String.join(", ", found.stream().map(Fabric::picked).toList());
     }
 
-    private static Optional<Bolt> choose(List<Bolt> bolts, Length length, RestRule rests) {
+    /** From what is surely free; else from what is free by the book; else from what is there at all. */
+    private static Optional<Bolt> choose(List<Bolt> bolts, Length length, ShopPractice shop) {
+        RestRule rests = RestRule.of(shop);
+        Tolerance tolerance = Tolerance.of(shop);
+        List<BoltStock> surely = bolts.stream().map(bolt -> bolt.toStock(tolerance)).toList();
         List<BoltStock> free = bolts.stream().map(Bolt::toStock).toList();
         List<BoltStock> whole = bolts.stream().map(Bolt::toWholeStock).toList();
-        return CounterChoice.best(free, length, rests)
+        return CounterChoice.best(surely, length, rests)
+                .or(() -> CounterChoice.best(free, length, rests))
                 .or(() -> CounterChoice.best(whole, length, rests))
                 .flatMap(best -> bolts.stream().filter(bolt -> bolt.key().equals(best.id())).findFirst());
     }

@@ -26,7 +26,7 @@ import retazo.core.measure.Length;
  *
  * <ol>
  * <li>Where more is kept on a bolt than it has, the cuts that come last by {@link Precedence} let go, the last on the bolt first, until
- * the rest fits. Nothing else of the bolt moves.
+ * the rest fits. Nothing else of the bolt moves: a tolerance keeps new cuts away and takes no cloth from those that are there.
  * <li>What has no bolt goes into room that is free, all lengths of a fabric together where they can be laid so.
  * <li>Where not, bag by bag, those that come first first, and each bag whole or not at all: into free room; else by moving one cut, or
  * two, of bags that do not come before it to other bolts; else, if it may, by taking the cloth of cuts that come after it, of as late ones
@@ -151,8 +151,13 @@ public final class Allotter {
     /** The bolts of a fabric with what nobody has of them. */
     private List<BoltStock> room(String fabricCode) {
         return request.bolts().getOrDefault(fabricCode, List.of()).stream()
-                .map(bolt -> new BoltStock(bolt.id(), laid.left(bolt.id()).atLeast(Length.ZERO), bolt.usableWidth(), bolt.started()))
+                .map(bolt -> bolt.withFree(laid.left(bolt.id()).atLeast(Length.ZERO)))
                 .toList();
+    }
+
+    /** What is left of a bolt beside its tolerance; below zero where cuts that were kept before reach into it. */
+    private Length open(BoltStock bolt) {
+        return laid.left(bolt.id()).minus(bolt.tolerance());
     }
 
     private Optional<List<ClothNeed>> nextBag() {
@@ -220,7 +225,7 @@ public final class Allotter {
     }
 
     private Optional<Way> moved(ClothNeed need, BoltStock bolt, List<HeldCut> cuts) {
-        Length freed = cuts.stream().map(HeldCut::length).reduce(bolt.free(), Length::plus);
+        Length freed = cuts.stream().map(HeldCut::length).reduce(open(bolt), Length::plus);
         if (freed.isShorterThan(need.length())) {
             return Optional.empty();
         }
@@ -233,9 +238,7 @@ public final class Allotter {
                 return Optional.empty();
             }
             moved.put(cut, to.get().id());
-            others.replaceAll(one -> one.equals(to.get())
-                    ? new BoltStock(one.id(), one.free().minus(cut.length()), one.usableWidth(), one.started())
-                    : one);
+            others.replaceAll(one -> one.equals(to.get()) ? one.withFree(one.free().minus(cut.length())) : one);
         }
         return Optional.of(new Way(bolt.id(), moved, List.of()));
     }
@@ -248,7 +251,7 @@ public final class Allotter {
                     .filter(cut -> need.precedence().comesBefore(cut.precedence())).toList());
             java.util.Collections.reverse(lastFirst);
             lastFirst.sort(Comparator.comparing(HeldCut::precedence).reversed());
-            Length freed = bolt.free();
+            Length freed = open(bolt);
             List<HeldCut> taken = new ArrayList<>();
             for (HeldCut cut : lastFirst) {
                 if (freed.isShorterThan(need.length())) {

@@ -2,15 +2,19 @@ package retazo.core.bolt.search;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.measure.Count;
 
 /**
- * How many bags no plan can exceed, and in which numbers of each group they would come near it.
+ * How much bags no plan can exceed, each bag counted with its worth, and in which numbers of each group they would come near it.
  *
- * <p>The linear program: as many bags as are asked at most, and of every fabric no more lengths than a mixture of supplies gives, where a
- * supply is what one choice of cut sets for all bolts gives. Supplies are drawn up as the prices of lengths ask for them ({@link
- * PricedSets}). For any prices {@code π ≥ 0}, {@code Σ asked · max(0, 1 − Σ π)} over groups, plus what all bolts are worth at those
- * prices, is a bound: a bag is worth one, and pays the prices of its lengths or is counted at what is left of it. It is worked out in
- * whole numbers, so it is a proof whatever the program's rounding was.
+ * <p>The linear program: as many bags as are asked at most, of every counted good no more than can be picked, and of every fabric no more
+ * lengths than a mixture of supplies gives, where a supply is what one choice of cut sets for all bolts gives. Supplies are drawn up as
+ * the prices of lengths ask for them ({@link PricedSets}). For any prices {@code π ≥ 0}, {@code Σ asked · max(0, worth − Σ π)} over
+ * groups, plus what all bolts and goods are worth at those prices, is a bound: a bag pays the prices of what it takes, or is counted at
+ * what is left of its worth. It is worked out in whole numbers, so it is a proof whatever the program's rounding was.
  */
 final class BagBound {
 
@@ -20,48 +24,65 @@ final class BagBound {
     private static final double NOTHING = 1e-5;
 
     private final List<FabricUnits> fabrics;
+    private final GoodUnits goods;
     private final int[] asked;
-    private final int[] firstRow;
+    private final int[] worth;
     private final GrowingProgram program;
     private final int[] bagVariables;
     private final long[][] prices;
+    private final long[] boltWorth;
     private long bound;
 
-    /** @param asked how many bags of each group at most */
-    BagBound(List<FabricUnits> fabrics, int[] asked) {
+    /**
+     * @param asked how many bags of each group at most
+     * @param worth of a bag of each group, zero or more
+     */
+    BagBound(List<FabricUnits> fabrics, GoodUnits goods, int[] asked, int[] worth) {
         this.fabrics = fabrics;
+        this.goods = goods;
         this.asked = asked.clone();
+        this.worth = worth.clone();
         int groups = asked.length;
-        this.firstRow = new int[fabrics.size()];
-        double[] rightSides = new double[groups + fabrics.size() * (groups + 1)];
+        double[] rightSides = new double[firstGood() + goods.size()];
         for (int group = 0; group < groups; group++) {
             rightSides[group] = asked[group];
         }
         for (int fabric = 0; fabric < fabrics.size(); fabric++) {
-            firstRow[fabric] = groups + fabric * (groups + 1);
-            rightSides[firstRow[fabric] + groups] = 1;
+            rightSides[row(fabric) + groups] = 1;
+        }
+        for (int good = 0; good < goods.size(); good++) {
+            rightSides[firstGood() + good] = goods.free(good);
         }
         this.program = new GrowingProgram(rightSides);
         this.bagVariables = new int[groups];
         this.prices = new long[fabrics.size()][groups];
+        this.boltWorth = new long[fabrics.size()];
         for (int group = 0; group < groups; group++) {
-            double[] column = new double[rightSides.length];
-            column[group] = 1;
-            for (int fabric = 0; fabric < fabrics.size(); fabric++) {
-                column[firstRow[fabric] + group] = fabrics.get(fabric).lengths()[group] > 0 ? 1 : 0;
-            }
-            bagVariables[group] = program.add(1, column);
+            bagVariables[group] = program.add(worth[group], bag(group, rightSides.length));
         }
-        this.bound = sum(asked);
+        this.bound = IntStream.range(0, groups).mapToLong(group -> (long) asked[group] * worth[group]).sum();
         draw(rightSides.length);
     }
 
-    private static long sum(int[] counts) {
-        long sum = 0;
-        for (int count : counts) {
-            sum += count;
+    /** The first row of a fabric: one for the lengths of each group, and one for the mixture. */
+    private int row(int fabric) {
+        return asked.length + fabric * (asked.length + 1);
+    }
+
+    private int firstGood() {
+        return row(fabrics.size());
+    }
+
+    private double[] bag(int group, int rows) {
+        double[] column = new double[rows];
+        column[group] = 1;
+        for (int fabric = 0; fabric < fabrics.size(); fabric++) {
+            column[row(fabric) + group] = fabrics.get(fabric).lengths()[group] > 0 ? 1 : 0;
         }
-        return sum;
+        for (int good = 0; good < goods.size(); good++) {
+            column[firstGood() + good] = goods.each(good, group);
+        }
+        return column;
     }
 
     private void draw(int rows) {
@@ -69,49 +90,55 @@ final class BagBound {
         for (int round = 0; round < MOST_ROUNDS && drawn; round++) {
             program.solve(MOST_EXCHANGES);
             drawn = false;
-            long worth = 0;
-            long[] left = new long[asked.length];
-            Arrays.fill(left, ONE);
-            long[][] now = new long[fabrics.size()][asked.length];
+            long worthNow = 0;
+            long[] left = Arrays.stream(worth).mapToLong(each -> each * ONE).toArray();
             for (int fabric = 0; fabric < fabrics.size(); fabric++) {
                 for (int group = 0; group < asked.length; group++) {
                     boolean takes = fabrics.get(fabric).lengths()[group] > 0;
-                    now[fabric][group] = takes ? Math.round(program.price(firstRow[fabric] + group) * ONE) : 0;
-                    left[group] -= now[fabric][group];
+                    prices[fabric][group] = takes ? Math.round(program.price(row(fabric) + group) * ONE) : 0;
+                    left[group] -= prices[fabric][group];
                 }
-                PricedSets sets = new PricedSets(fabrics.get(fabric), now[fabric]);
-                worth += sets.worth();
-                double before = program.price(firstRow[fabric] + asked.length);
+                PricedSets sets = new PricedSets(fabrics.get(fabric), prices[fabric]);
+                boltWorth[fabric] = sets.worth();
+                worthNow += sets.worth();
+                double before = program.price(row(fabric) + asked.length);
                 if ((double) sets.worth() / ONE > before + NOTHING) {
                     program.add(0, column(fabric, sets.supply(), rows));
                     drawn = true;
                 }
             }
+            worthNow += payForGoods(left);
             for (int group = 0; group < asked.length; group++) {
-                worth += asked[group] * Math.max(0, left[group]);
+                worthNow += asked[group] * Math.max(0, left[group]);
             }
-            bound = Math.min(bound, worth / ONE);
-            keepPrices(now);
+            bound = Math.min(bound, worthNow / ONE);
         }
     }
 
-    private void keepPrices(long[][] now) {
-        for (int fabric = 0; fabric < now.length; fabric++) {
-            System.arraycopy(now[fabric], 0, prices[fabric], 0, asked.length);
+    /** Takes the prices of goods from what is left of the worth of bags; what all goods are worth. */
+    private long payForGoods(long[] left) {
+        long worthNow = 0;
+        for (int good = 0; good < goods.size(); good++) {
+            long price = Math.round(program.price(firstGood() + good) * ONE);
+            worthNow += price * goods.free(good);
+            for (int group = 0; group < left.length; group++) {
+                left[group] -= price * goods.each(good, group);
+            }
         }
+        return worthNow;
     }
 
     private double[] column(int fabric, int[] supply, int rows) {
         double[] column = new double[rows];
         for (int group = 0; group < asked.length; group++) {
-            column[firstRow[fabric] + group] = -supply[group];
+            column[row(fabric) + group] = -supply[group];
         }
-        column[firstRow[fabric] + asked.length] = 1;
+        column[row(fabric) + asked.length] = 1;
         return column;
     }
 
-    /** No plan has more bags. */
-    int bags() {
+    /** No plan is worth more. */
+    int most() {
         return Math.toIntExact(bound);
     }
 
@@ -124,8 +151,41 @@ final class BagBound {
         return numbers;
     }
 
-    /** The price of a length of a fabric for a group, of which {@code 2²⁴} are a bag. */
-    long price(int fabric, int group) {
-        return prices[fabric][group];
+    /** By how much numbers of bags are beyond what bolts are worth at the last prices: those cannot be made. */
+    long overpriced(int[] counts) {
+        long over = 0;
+        for (int fabric = 0; fabric < fabrics.size(); fabric++) {
+            long price = 0;
+            for (int group = 0; group < counts.length; group++) {
+                price += counts[group] * prices[fabric][group];
+            }
+            over += Math.max(0, price - boltWorth[fabric]);
+        }
+        return over;
+    }
+
+    /** What bags take of counted goods. */
+    record GoodUnits(long[] free, long[][] each) {
+
+        static GoodUnits of(BoltRequest request) {
+            List<String> codes = List.copyOf(request.neededGoods());
+            return new GoodUnits(
+                    codes.stream().mapToLong(request::free).toArray(),
+                    codes.stream().map(code -> request.groups().stream()
+                            .mapToLong(group -> Optional.ofNullable(group.picked().get(code)).map(Count::value).orElse(0L)).toArray())
+                            .toArray(long[][]::new));
+        }
+
+        int size() {
+            return free.length;
+        }
+
+        long free(int good) {
+            return free[good];
+        }
+
+        long each(int good, int group) {
+            return each[good][group];
+        }
     }
 }

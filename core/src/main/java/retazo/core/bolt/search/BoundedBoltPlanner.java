@@ -1,9 +1,5 @@
 package retazo.core.bolt.search;
 
-import retazo.core.bolt.BoltRequest;
-import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.BoltPlan;
-
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -12,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
 
 /**
  * Plans runs that are too large to be looked through: begins with the numbers of bags of the {@link BagBound} and goes down from it, until
@@ -20,54 +19,46 @@ import java.util.stream.IntStream;
  */
 final class BoundedBoltPlanner implements BoltPlanner {
 
-    private static final int MOST_TRIED = 24;
-    private static final int FEW_STEPS = 3_000;
-    private static final int MANY_STEPS = 12_000;
-    private static final long POLISH_WORK = 12_000_000;
-    private static final int AROUND = 2;
     private static final long MOST_EXACT_WORK = 6_000_000;
+    private static final int OF_AN_EARLIER_TURN = 1_000;
 
     private final BoltRequest request;
+    private final Effort effort;
     private final List<FabricUnits> fabrics;
+    private final List<FabricUnits> toBound;
+    private final BagBound.GoodUnits goods;
     private final int[] most;
     private final BagBound bound;
-    private final long[] worth;
     private final Map<String, Optional<FabricFill>> known = new HashMap<>();
 
-    BoundedBoltPlanner(BoltRequest request) {
+    BoundedBoltPlanner(BoltRequest request, Effort effort) {
         this.request = request;
+        this.effort = effort;
         this.fabrics = request.neededFabrics().stream().map(code -> FabricUnits.toPlan(request, code)).toList();
         this.most = request.groups().stream().mapToInt(group -> ExactBoltPlanner.mostAlone(request, group)).toArray();
-        List<FabricUnits> toBound = request.neededFabrics().stream().map(code -> FabricUnits.toBound(request, code)).toList();
-        this.bound = new BagBound(toBound, most);
-        this.worth = IntStream.range(0, toBound.size())
-                .mapToLong(fabric -> new PricedSets(toBound.get(fabric), prices(fabric)).worth()).toArray();
-    }
-
-    private long[] prices(int fabric) {
-        return IntStream.range(0, most.length).mapToLong(group -> bound.price(fabric, group)).toArray();
+        this.toBound = request.neededFabrics().stream().map(code -> FabricUnits.toBound(request, code)).toList();
+        this.goods = BagBound.GoodUnits.of(request);
+        this.bound = new BagBound(toBound, goods, most, IntStream.of(most).map(number -> 1).toArray());
     }
 
     @Override
     public int bound() {
-        return bound.bags();
+        return bound.most();
     }
 
     /** The plan with the most bags that was found; never fewer than the order asked gives. */
     @Override
     public BoltPlan mostBags() {
-        int[] inOrder = inOrder();
-        for (int total = bound.bags(); total > Arrays.stream(inOrder).sum(); total--) {
-            List<int[]> numbers = numbers(total);
-            for (int steps : new int[] {FEW_STEPS, MANY_STEPS}) {
-                for (int[] counts : numbers) {
-                    if (canBeLaid(counts, steps)) {
-                        return plan(counts);
-                    }
-                }
-            }
-        }
-        return plan(inOrder);
+        return plan(better(inOrder(), all()));
+    }
+
+    /** The plan with more bags than a number that was found while {@link Effort#goesOn}. */
+    Optional<BoltPlan> moreThan(int bags) {
+        return found(all(), bags).map(this::plan);
+    }
+
+    private Aim all() {
+        return new Aim(bound, new int[most.length], most, bound.most());
     }
 
     /** As many as can be laid of the first group, then of the next beside it, and so on. */
@@ -76,9 +67,75 @@ final class BoundedBoltPlanner implements BoltPlanner {
         return plan(inOrder());
     }
 
-    private int[] inOrder() {
+    /** Turn by turn: the bags of earlier turns stay as many, and as many of this one are found beside them as for the most bags. */
+    @Override
+    public BoltPlan byPriority() {
         int[] counts = new int[most.length];
-        for (int group = 0; group < most.length; group++) {
+        for (int[] turn : BoltPlanner.turns(request)) {
+            int[] before = counts.clone();
+            int[] asked = counts.clone();
+            int[] worth = new int[most.length];
+            Arrays.fill(worth, OF_AN_EARLIER_TURN);
+            for (int group : turn) {
+                asked[group] = most[group];
+                worth[group] = 1;
+            }
+            BagBound ofTurn = new BagBound(toBound, goods, asked, worth);
+            int earlier = IntStream.of(before).sum();
+            counts = better(inOrder(before, turn), new Aim(ofTurn, before, asked, ofTurn.most() - earlier * OF_AN_EARLIER_TURN + earlier));
+        }
+        return plan(counts);
+    }
+
+    /**
+     * What numbers are looked for.
+     *
+     * @param bound   of them
+     * @param atLeast how many bags of each group there have to be
+     * @param atMost  how many there may be
+     * @param most    how many in all there can be
+     */
+    private record Aim(BagBound bound, int[] atLeast, int[] atMost, int most) {
+
+        double[] near() {
+            double[] near = bound.numbers();
+            for (int group = 0; group < near.length; group++) {
+                near[group] = Math.max(atLeast[group], near[group]);
+            }
+            return near;
+        }
+    }
+
+    /** Numbers with more bags, if some are found, else the same. */
+    private int[] better(int[] than, Aim aim) {
+        return found(aim, IntStream.of(than).sum()).orElse(than);
+    }
+
+    private Optional<int[]> found(Aim aim, int moreThan) {
+        for (int total = aim.most(); total > moreThan; total--) {
+            List<int[]> numbers = numbers(aim, total);
+            for (int steps : new int[] {effort.fewSteps(), effort.manySteps()}) {
+                for (int[] counts : numbers) {
+                    if (!effort.goesOn().getAsBoolean()) {
+                        return Optional.empty();
+                    }
+                    if (IntStream.of(counts).sum() > moreThan && canBeLaid(counts, steps)) {
+                        return Optional.of(counts);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private int[] inOrder() {
+        return inOrder(new int[most.length], IntStream.range(0, most.length).toArray());
+    }
+
+    /** Some groups one after the other, beside what there is. */
+    private int[] inOrder(int[] before, int[] groups) {
+        int[] counts = before.clone();
+        for (int group : groups) {
             counts[group] = mostBeside(counts, group);
         }
         return counts;
@@ -91,7 +148,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
         int tooMany = most[group] + 1;
         while (tooMany - enough > 1) {
             tried[group] = (enough + tooMany) / 2;
-            if (canBeLaid(tried, FEW_STEPS)) {
+            if (canBeLaid(tried, effort.fewSteps())) {
                 enough = tried[group];
             } else {
                 tooMany = tried[group];
@@ -101,41 +158,42 @@ final class BoundedBoltPlanner implements BoltPlanner {
     }
 
     /** Numbers of bags of each group that make up a total, those tried first that are nearest to the bound's. */
-    private List<int[]> numbers(int total) {
-        double[] near = bound.numbers();
+    private List<int[]> numbers(Aim aim, int total) {
+        double[] near = aim.near();
         List<int[]> found = new ArrayList<>();
-        collect(total, near, 0, new int[most.length], found);
+        collect(aim, total, near, 0, new int[most.length], found);
         if (found.isEmpty()) {
-            found.add(lessOfTheLargest(total, near));
+            found.add(lessOfTheLargest(aim, total, near));
         }
-        return found.stream().sorted(Comparator.comparing(this::overpriced).thenComparing(counts -> distance(counts, near)))
-                .limit(MOST_TRIED).toList();
+        return found.stream().sorted(Comparator.comparing(aim.bound()::overpriced).thenComparing(counts -> distance(counts, near)))
+                .limit(effort.numbers()).toList();
     }
 
-    private void collect(int left, double[] near, int group, int[] counts, List<int[]> found) {
+    private void collect(Aim aim, int left, double[] near, int group, int[] counts, List<int[]> found) {
         if (group == most.length) {
             if (left == 0) {
                 found.add(counts.clone());
             }
             return;
         }
-        int from = Math.max(0, (int) Math.floor(near[group]) - AROUND);
-        int to = Math.min(most[group], (int) Math.ceil(near[group]) + AROUND);
+        int from = Math.max(aim.atLeast()[group], (int) Math.floor(near[group]) - effort.around());
+        int to = Math.min(aim.atMost()[group], (int) Math.ceil(near[group]) + effort.around());
         for (int count = from; count <= Math.min(to, left); count++) {
             counts[group] = count;
-            collect(left - count, near, group + 1, counts, found);
+            collect(aim, left - count, near, group + 1, counts, found);
         }
         counts[group] = 0;
     }
 
     /** Far below the bound: one bag less after the other, each of the group that takes the most cloth. */
-    private int[] lessOfTheLargest(int total, double[] near) {
+    private int[] lessOfTheLargest(Aim aim, int total, double[] near) {
         int[] counts = Arrays.stream(near).mapToInt(number -> (int) number).toArray();
         int sum = Arrays.stream(counts).sum();
         while (sum > total) {
             int largest = -1;
             for (int group = 0; group < most.length; group++) {
-                if (counts[group] > 0 && (largest < 0 || cloth(group) > cloth(largest))) {
+                boolean mayHaveLess = counts[group] > aim.atLeast()[group];
+                if (mayHaveLess && (largest < 0 || cloth(group) > cloth(largest))) {
                     largest = group;
                 }
             }
@@ -149,19 +207,6 @@ final class BoundedBoltPlanner implements BoltPlanner {
         return request.groups().get(group).lengths().values().stream().mapToLong(length -> length.ticks()).sum();
     }
 
-    /** By how much numbers are beyond what bolts are worth at the bound's prices: those cannot be laid. */
-    private long overpriced(int[] counts) {
-        long over = 0;
-        for (int fabric = 0; fabric < worth.length; fabric++) {
-            long price = 0;
-            for (int group = 0; group < most.length; group++) {
-                price += counts[group] * bound.price(fabric, group);
-            }
-            over += Math.max(0, price - worth[fabric]);
-        }
-        return over;
-    }
-
     private static double distance(int[] counts, double[] near) {
         double distance = 0;
         for (int group = 0; group < counts.length; group++) {
@@ -171,6 +216,9 @@ final class BoundedBoltPlanner implements BoltPlanner {
     }
 
     private boolean canBeLaid(int[] counts, int steps) {
+        if (!request.hasGoodsFor(counts)) {
+            return false;
+        }
         for (FabricUnits fabric : fabrics) {
             if (fabric.taken(counts) > fabric.all()) {
                 return false;
@@ -205,8 +253,8 @@ final class BoundedBoltPlanner implements BoltPlanner {
     }
 
     private int[][] polished(FabricUnits fabric, int[] counts, RestCost cost) {
-        FabricFill fill = laid(fabric, counts, MANY_STEPS).orElseThrow();
-        fill.polish(POLISH_WORK, cost);
+        FabricFill fill = laid(fabric, counts, effort.manySteps()).orElseThrow();
+        fill.polish(effort.polishWork(), cost);
         return fill.sets();
     }
 

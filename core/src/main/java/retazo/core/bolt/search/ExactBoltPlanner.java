@@ -59,8 +59,16 @@ final class ExactBoltPlanner implements BoltPlanner {
         return planner.workedOut() ? Optional.of(planner) : Optional.empty();
     }
 
-    /** How many bags of a group its bolts give if no other group takes any. */
+    /** How many bags of a group its bolts and goods give if no other group takes any. */
     static int mostAlone(BoltRequest request, BagGroup group) {
+        int picked = group.picked().entrySet().stream()
+                .mapToInt(need -> (int) Math.min(group.quantity(), request.free(need.getKey()) / need.getValue().value()))
+                .min()
+                .orElse(group.quantity());
+        return Math.min(picked, mostOnBolts(request, group));
+    }
+
+    private static int mostOnBolts(BoltRequest request, BagGroup group) {
         return group.lengths().entrySet().stream()
                 .mapToInt(need -> (int) Math.min(
                         group.quantity(), KitsPossible.cuts(request.bolts(need.getKey()), need.getValue()).value()))
@@ -122,6 +130,20 @@ final class ExactBoltPlanner implements BoltPlanner {
         }));
     }
 
+    /** The plan with the most bags of the groups whose turn comes first, then of the next, and so on, and with the best rests. */
+    @Override
+    public BoltPlan byPriority() {
+        int[][] turns = BoltPlanner.turns(request);
+        return plan(best(counts -> {
+            int place = 0;
+            for (int[] turn : turns) {
+                place = place * (IntStream.of(turn).map(group -> most[group]).sum() + 1)
+                        + IntStream.of(turn).map(group -> counts[group]).sum();
+            }
+            return place;
+        }));
+    }
+
     /** The numbers of bags with the highest worth that can be laid, and of those the ones that cost least. */
     private int[] best(ToIntFunction<int[]> worth) {
         int[] best = new int[most.length];
@@ -130,7 +152,7 @@ final class ExactBoltPlanner implements BoltPlanner {
         int[] counts = new int[most.length];
         while (next(counts)) {
             int now = worth.applyAsInt(counts);
-            if (now >= bestWorth) {
+            if (now >= bestWorth && request.hasGoodsFor(counts)) {
                 long cost = cost(counts);
                 if (cost != FabricTable.NEVER && (now > bestWorth || cost < bestCost)) {
                     best = counts.clone();

@@ -37,7 +37,7 @@ final class FabricTable {
         int[] digits = new int[most.length];
         for (int bolt = 0; bolt < bolts.size(); bolt++) {
             long free = bolts.get(bolt).free().ticks();
-            List<int[]> sets = cutSets.of(free);
+            List<int[]> sets = cutSets.of(bolts.get(bolt).toPlan().ticks());
             setsOfBolt.add(sets);
             if (sets.size() == 1) {
                 chosen[bolt] = new int[0];
@@ -108,10 +108,10 @@ final class FabricTable {
         long work = 0;
         for (BoltStock bolt : bolts) {
             int mostSets = (int) Math.min(Integer.MAX_VALUE - 1, (limit - work) / Math.max(1, places));
-            if (cutSets.moreThan(bolt.free().ticks(), mostSets)) {
+            if (cutSets.moreThan(bolt.toPlan().ticks(), mostSets)) {
                 return limit;
             }
-            work += places * cutSets.of(bolt.free().ticks()).size();
+            work += places * cutSets.of(bolt.toPlan().ticks()).size();
         }
         return work;
     }

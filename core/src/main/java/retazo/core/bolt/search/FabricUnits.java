@@ -16,7 +16,7 @@ import retazo.core.measure.Length;
  * for bounds they are rounded down and bolts up, so that no plan is better.
  *
  * @param lengths that a bag of each group takes; 0 for none
- * @param bolts   what each bolt gives
+ * @param bolts   what each bolt gives, its tolerance left out
  * @param ticks   the exact lengths
  * @param free    what bolts have exactly, in ticks
  */
@@ -40,14 +40,15 @@ record FabricUnits(String code, int[] lengths, int[] bolts, long[] ticks, long[]
         List<BoltStock> bolts = request.bolts(code);
         long[] free = bolts.stream().mapToLong(bolt -> bolt.free().ticks()).toArray();
         long common = Arrays.stream(ticks).reduce(0, FabricUnits::greatestCommon);
-        long longest = Arrays.stream(free).max().orElse(0);
+        long[] toPlan = bolts.stream().mapToLong(bolt -> bolt.toPlan().ticks()).toArray();
+        long longest = Arrays.stream(toPlan).max().orElse(0);
         long unit = Math.max(1, Math.max(common, longest / LONGEST_BOLT));
         boolean isExact = unit == common;
         return new FabricUnits(
                 code,
                 Arrays.stream(ticks).mapToInt(length -> (int) (plans ? up(length, unit) : Math.max(length > 0 ? 1 : 0, length / unit)))
                         .toArray(),
-                Arrays.stream(free).mapToInt(bolt -> (int) (plans || isExact ? bolt / unit : up(bolt, unit))).toArray(), ticks, free);
+                Arrays.stream(toPlan).mapToInt(bolt -> (int) (plans || isExact ? bolt / unit : up(bolt, unit))).toArray(), ticks, free);
     }
 
     private static long up(long length, long unit) {

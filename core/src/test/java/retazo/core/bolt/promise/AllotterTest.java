@@ -127,6 +127,18 @@ class AllotterTest {
         assertThat(allotment.waiting()).extracting(ClothNeed::id).containsExactly("need-y");
     }
 
+    /** A bolt of 60 in that may be 6 in short: a cut of 50 in stays, also one of 58 in; for a new one of 55 in there is no room. */
+    @Test
+    void a_tolerance_keeps_new_cuts_away_and_takes_nothing_from_those_that_are_there() {
+        BoltStock doubtful = new BoltStock("1", Length.ofInches(60), Length.ofInches(40), true, Length.ofInches(6));
+
+        assertThat(allot(List.of(doubtful), List.of(held("x", "1", 58, OLDER)), List.of()).letGo()).isEmpty();
+        assertThat(allot(List.of(doubtful), List.of(), List.of(need("x", 55, OLDER))).waiting()).hasSize(1);
+        assertThat(allot(List.of(doubtful), List.of(), List.of(need("x", 54, OLDER))).placed()).isEqualTo(Map.of("need-x", "1"));
+        assertThat(allot(List.of(doubtful), List.of(held("x", "1", 20, NEWER)), List.of(need("y", 50, OLDER))).letGo())
+                .containsExactly("x");
+    }
+
     @Test
     void a_narrow_bolt_does_not_do() {
         BoltStock narrow = new BoltStock("1", Length.ofInches(90), Length.ofInches(38), false);

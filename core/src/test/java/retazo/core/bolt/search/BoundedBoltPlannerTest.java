@@ -1,12 +1,5 @@
 package retazo.core.bolt.search;
 
-import retazo.core.bolt.BoltRequest;
-import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.BoltPlanCheck;
-import retazo.core.bolt.RestRule;
-import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.BagGroup;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -14,12 +7,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-
 import org.junit.jupiter.api.Test;
-
+import retazo.core.bolt.BagGroup;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanCheck;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.RestRule;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
 /** Planning downwards from a bound, against the exact planner where both can, and by plans that are known for larger runs. */
@@ -32,7 +30,7 @@ class BoundedBoltPlannerTest {
     void what_it_builds_stands_between_the_best_plan_and_its_bound(@ForAll Random random) {
         BoltRequest request = request(random, 1 + random.nextInt(3), 2 + random.nextInt(4), 1 + random.nextInt(3), 4);
 
-        BoundedBoltPlanner bounded = new BoundedBoltPlanner(request);
+        BoundedBoltPlanner bounded = bounded(request);
         BoltPlan most = bounded.mostBags();
         BoltPlan inOrder = bounded.inOrderAsked();
         int best = ExactBoltPlanner.of(request).orElseThrow().mostBags().bagsBuilt();
@@ -41,6 +39,61 @@ class BoundedBoltPlannerTest {
         assertThat(BoltPlanCheck.faults(request, inOrder)).isEmpty();
         assertThat(bounded.bound()).isGreaterThanOrEqualTo(best);
         assertThat(most.bagsBuilt()).isBetween(Math.max(best - 1, inOrder.bagsBuilt()), best);
+        BoltPlan byPriority = bounded.byPriority();
+        assertThat(BoltPlanCheck.faults(request, byPriority)).isEmpty();
+        assertThat(ofFirstTurn(request, byPriority))
+                .isBetween(
+                        ofFirstTurn(request, ExactBoltPlanner.of(request).orElseThrow().byPriority()) - 1,
+                        ofFirstTurn(request, ExactBoltPlanner.of(request).orElseThrow().byPriority()));
+    }
+
+    private static int ofFirstTurn(BoltRequest request, BoltPlan plan) {
+        return IntStream.range(0, request.groups().size()).filter(group -> request.groups().get(group).turn() == 0)
+                .map(plan.built()::get).sum();
+    }
+
+    /** Ten bolts of 100 in and four packs, of which each bag takes one: by cloth twenty bags of 50 in, by packs four. */
+    @Test
+    void the_bound_counts_what_is_picked() {
+        BoltRequest request = new BoltRequest(Map.of("F", bolts(10, 100)),
+                List.of(new BagGroup("large", 30, Map.of("F", Length.ofInches(50)), Map.of("pack", new Count(1)), 0)), RESTS,
+                Map.of("pack", new Count(4)));
+
+        assertThat(bounded(request).bound()).isEqualTo(4);
+        assertThat(bounded(request).mostBags().bagsBuilt()).isEqualTo(4);
+    }
+
+    /**
+     * Packs for five bags, and two kits that take one: the first takes 60 in, so one of a bolt of 100 in; the second takes 50 in and two
+     * come from a bolt. Of three bolts the most are five: handed out in the order asked, packs alone would stop nothing.
+     */
+    @Test
+    void packs_and_bolts_are_weighed_together() {
+        BoltRequest request = new BoltRequest(Map.of("F", bolts(3, 100)),
+                List.of(new BagGroup("large", 4, Map.of("F", Length.ofInches(60)), Map.of("pack", new Count(1)), 0),
+                        new BagGroup("small", 4, Map.of("F", Length.ofInches(50)), Map.of("pack", new Count(1)), 0)),
+                RESTS, Map.of("pack", new Count(5)));
+
+        assertThat(BoltPlanner.of(request).mostBags().built()).containsExactly(1, 4);
+        assertThat(BoltPlanner.of(request).inOrderAsked().built()).containsExactly(3, 0);
+    }
+
+    /** One bag more than the order asked gives, where the time is up at once nothing is found. */
+    @Test
+    void a_longer_search_finds_more_or_ends_when_it_is_told_to() {
+        BoltRequest request = new BoltRequest(Map.of("F", bolts(3, 100)),
+                List.of(new BagGroup("large", 4, Map.of("F", Length.ofInches(60))),
+                        new BagGroup("small", 6, Map.of("F", Length.ofInches(50)))),
+                RESTS);
+
+        assertThat(LongerSearch.moreThan(request, 3, () -> true).orElseThrow().bagsBuilt()).isEqualTo(6);
+        assertThat(LongerSearch.moreThan(request, 6, () -> true)).isEmpty();
+        assertThat(LongerSearch.moreThan(request, 3, () -> false)).isEmpty();
+    }
+
+    private static List<BoltStock> bolts(int many, int inches) {
+        return IntStream.range(0, many)
+                .mapToObj(bolt -> new BoltStock("b" + bolt, Length.ofInches(inches), Length.ofInches(40), false)).toList();
     }
 
     /** Lengths in millimetres beside lengths in inches have no common unit worth the name: plans hold, and the bound is one. */
@@ -54,7 +107,7 @@ class BoundedBoltPlannerTest {
                 new BagGroup("inch", 3, Map.of("F", Length.ofInches(161 + random.nextInt(160), 8))),
                 new BagGroup("metre", 3, Map.of("F", Length.ofMillimetres(501 + random.nextInt(400))))), RESTS);
 
-        BoundedBoltPlanner bounded = new BoundedBoltPlanner(request);
+        BoundedBoltPlanner bounded = bounded(request);
         int best = ExactBoltPlanner.of(request).orElseThrow().mostBags().bagsBuilt();
 
         assertThat(BoltPlanCheck.faults(request, bounded.mostBags())).isEmpty();
@@ -109,15 +162,16 @@ class BoundedBoltPlannerTest {
      */
     @Test
     void the_bound_counts_what_a_bolt_really_gives() {
-        List<BoltStock> bolts = new ArrayList<>();
-        for (int bolt = 0; bolt < 10; bolt++) {
-            bolts.add(new BoltStock("b" + bolt, Length.ofInches(100), Length.ofInches(40), false));
-        }
-        BoltRequest request = new BoltRequest(Map.of("F", bolts), List.of(new BagGroup("large", 30, Map.of("F", Length.ofInches(51)))),
+        BoltRequest request = new BoltRequest(Map.of("F", bolts(10, 100)),
+                List.of(new BagGroup("large", 30, Map.of("F", Length.ofInches(51)))),
                 RESTS);
 
-        assertThat(new BoundedBoltPlanner(request).bound()).isEqualTo(10);
-        assertThat(new BoundedBoltPlanner(request).mostBags().bagsBuilt()).isEqualTo(10);
+        assertThat(bounded(request).bound()).isEqualTo(10);
+        assertThat(bounded(request).mostBags().bagsBuilt()).isEqualTo(10);
+    }
+
+    private static BoundedBoltPlanner bounded(BoltRequest request) {
+        return new BoundedBoltPlanner(request, Effort.WAITED_FOR);
     }
 
     private static BoltRequest request(Random random, int fabricCount, int boltCount, int groupCount, int mostBags) {
@@ -134,8 +188,9 @@ class BoundedBoltPlannerTest {
             Map<String, Length> lengths = new HashMap<>();
             fabrics.keySet().stream().sorted().filter(code -> random.nextInt(5) > 0)
                     .forEach(code -> lengths.put(code, Length.ofInches(12 + random.nextInt(60))));
-            groups.add(new BagGroup("g" + group, 1 + random.nextInt(mostBags), lengths));
+            Map<String, Count> picked = random.nextInt(3) == 0 ? Map.of("pack", new Count(1 + random.nextInt(2))) : Map.of();
+            groups.add(new BagGroup("g" + group, 1 + random.nextInt(mostBags), lengths, picked, random.nextInt(2)));
         }
-        return new BoltRequest(fabrics, groups, RESTS);
+        return new BoltRequest(fabrics, groups, RESTS, Map.of("pack", new Count(random.nextInt(6))));
     }
 }

@@ -1,13 +1,5 @@
 package retazo.core.bolt.search;
 
-import retazo.core.bolt.BoltRequest;
-import retazo.core.bolt.BoltStock;
-import retazo.core.bolt.BoltPlanCheck;
-import retazo.core.bolt.RestRule;
-import retazo.core.bolt.BoltPlan;
-import retazo.core.bolt.BoltPlanScore;
-import retazo.core.bolt.BagGroup;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -16,12 +8,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-
 import org.junit.jupiter.api.Test;
-
+import retazo.core.bolt.BagGroup;
+import retazo.core.bolt.BoltPlan;
+import retazo.core.bolt.BoltPlanCheck;
+import retazo.core.bolt.BoltPlanScore;
+import retazo.core.bolt.BoltRequest;
+import retazo.core.bolt.BoltStock;
+import retazo.core.bolt.RestRule;
+import retazo.core.measure.Count;
 import retazo.core.measure.Length;
 
 /** The best plan against trying every bolt for every length of every bag. */
@@ -35,7 +33,8 @@ class ExactBoltPlannerTest {
         for (int fabric = 0; fabric < 1 + random.nextInt(2); fabric++) {
             List<BoltStock> bolts = new ArrayList<>();
             for (int bolt = 0; bolt < 1 + random.nextInt(3); bolt++) {
-                bolts.add(new BoltStock("f" + fabric + "b" + bolt, Length.ofInches(random.nextInt(90)), Length.ofInches(40), false));
+                bolts.add(new BoltStock("f" + fabric + "b" + bolt, Length.ofInches(random.nextInt(90)), Length.ofInches(40), false,
+                        Length.ofInches(random.nextInt(3) * 3)));
             }
             fabrics.put("F" + fabric, bolts);
         }
@@ -44,15 +43,18 @@ class ExactBoltPlannerTest {
             Map<String, Length> lengths = new HashMap<>();
             fabrics.keySet().stream().sorted().filter(code -> random.nextInt(4) > 0)
                     .forEach(code -> lengths.put(code, Length.ofInches(12 + random.nextInt(30))));
-            groups.add(new BagGroup("g" + group, random.nextInt(3), lengths));
+            Map<String, Count> picked = random.nextInt(3) == 0 ? Map.of("pack", new Count(1 + random.nextInt(2))) : Map.of();
+            groups.add(new BagGroup("g" + group, random.nextInt(3), lengths, picked, random.nextInt(2)));
         }
-        BoltRequest request = new BoltRequest(fabrics, groups, RESTS);
+        BoltRequest request = new BoltRequest(fabrics, groups, RESTS, Map.of("pack", new Count(random.nextInt(4))));
 
         ExactBoltPlanner planner = ExactBoltPlanner.of(request).orElseThrow();
         BoltPlan most = planner.mostBags();
         BoltPlan inOrder = planner.inOrderAsked();
+        BoltPlan byPriority = planner.byPriority();
 
         assertThat(BoltPlanCheck.faults(request, most)).isEmpty();
+        assertThat(BoltPlanCheck.faults(request, byPriority)).isEmpty();
         assertThat(BoltPlanCheck.faults(request, inOrder)).isEmpty();
         List<Built> all = all(request);
         assertThat(most.score()).isEqualTo(all.stream().map(Built::score).min(BoltPlanScore::compareTo).orElseThrow());
@@ -60,6 +62,16 @@ class ExactBoltPlannerTest {
         assertThat(inOrder.built()).isEqualTo(first);
         assertThat(inOrder.score()).isEqualTo(
                 all.stream().filter(built -> built.counts().equals(first)).map(Built::score).min(BoltPlanScore::compareTo).orElseThrow());
+        List<Integer> byTurn = all.stream().map(built -> byTurn(request, built.counts())).max(ExactBoltPlannerTest::inOrder).orElseThrow();
+        assertThat(byTurn(request, byPriority.built())).isEqualTo(byTurn);
+        assertThat(byPriority.score()).isEqualTo(all.stream().filter(built -> byTurn(request, built.counts()).equals(byTurn))
+                .map(Built::score).min(BoltPlanScore::compareTo).orElseThrow());
+    }
+
+    /** How many bags of the first turn, and of the second. */
+    private static List<Integer> byTurn(BoltRequest request, List<Integer> counts) {
+        return IntStream.range(0, 2).map(turn -> IntStream.range(0, counts.size())
+                .filter(group -> request.groups().get(group).turn() == turn).map(counts::get).sum()).boxed().toList();
     }
 
     /** Sixty bags of six sizes are more than it takes on. */
@@ -96,6 +108,11 @@ class ExactBoltPlannerTest {
 
     private static void counts(BoltRequest request, int group, List<Integer> counts, List<Built> all) {
         if (group == request.groups().size()) {
+            long packs = IntStream.range(0, group)
+                    .mapToLong(i -> counts.get(i) * request.groups().get(i).picked().getOrDefault("pack", new Count(0)).value()).sum();
+            if (packs > request.goods().get("pack").value()) {
+                return;
+            }
             score(request, counts).ifPresent(score -> all.add(new Built(List.copyOf(counts), score)));
             return;
         }
@@ -137,7 +154,7 @@ class ExactBoltPlannerTest {
         for (int bolt = 0; bolt < used.length; bolt++) {
             Length before = used[bolt];
             Length now = (before == null ? Length.ZERO : before).plus(lengths.get(next));
-            if (!now.isLongerThan(bolts.get(bolt).free())) {
+            if (!now.plus(bolts.get(bolt).tolerance()).isLongerThan(bolts.get(bolt).free())) {
                 used[bolt] = now;
                 lay(bolts, lengths, next + 1, used, found);
                 used[bolt] = before;

@@ -1,0 +1,20 @@
+/** Asks again for parts in which the server is still at work: `data-again` says after how many milliseconds, and is gone when it is done. */
+import { asker, replaceParts } from "./shared/parts.js";
+
+const ask = asker();
+
+async function again(part) {
+    const answer = document.visibilityState === "visible" ? await ask(location.href) : { kind: "late" };
+    if (answer.kind === "page") {
+        replaceParts(answer.text, [part.id]);
+    }
+    wait(document.getElementById(part.id));
+}
+
+function wait(part) {
+    if (part?.dataset.again) {
+        setTimeout(again, Number(part.dataset.again), part);
+    }
+}
+
+document.querySelectorAll("[data-again]").forEach(wait);
