@@ -23,7 +23,6 @@ record Matter(Urgency urgency, String what, String why, String path, String acti
     enum Urgency {
         STOPS,
         GO_ON,
-        BEGIN,
         DECIDE
     }
 

@@ -15,7 +15,6 @@ import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.runs.book.Bag;
-import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
@@ -29,7 +28,7 @@ import retazo.app.staff.Right;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 
-/** What waits of runs: what stops them, bags to be packed, cloth to be cut, drafts. */
+/** What waits of runs: what stops them, pieces to be cut, drafts. */
 @Component
 @Order(1)
 class RunMatters implements Matters {
@@ -54,7 +53,6 @@ class RunMatters implements Matters {
     public List<Matter> matters() {
         List<Run> all = runs.in(Arrays.stream(RunState.values()).filter(state -> state.isOpen() || state == RunState.DRAFT).toList());
         Map<Long, List<Bag>> bags = runs.bags(ids(all));
-        Map<Long, List<PlannedCut>> cuts = runs.currentCuts(ids(all)).stream().collect(Collectors.groupingBy(PlannedCut::runId));
         Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
         WaitedFor waited = waitedFor(bags.values().stream().flatMap(List::stream).toList());
         Map<Long, RunProgress.Bags> far = progress.bags(ids(all));
@@ -62,8 +60,8 @@ class RunMatters implements Matters {
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
             List<Matter> ofRun = new ArrayList<>();
-            addMatters(run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()),
-                    cuts.getOrDefault(run.id(), List.of()), waited, ofRun);
+            addMatters(
+                    run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()), waited, ofRun);
             int asked = open.getOrDefault(run.id(), List.of()).stream().mapToInt(Run.Asked::quantity).sum();
             ofRun.forEach(matter -> matters.add(far.containsKey(run.id())
                     ? matter.with(BagBar.of(requireNonNull(far.get(run.id())), asked))
@@ -76,25 +74,13 @@ class RunMatters implements Matters {
         return some.stream().map(Run::id).collect(Collectors.toSet());
     }
 
-    private void addMatters(Run run, String asked, List<Bag> bags, List<PlannedCut> cuts, WaitedFor waited, List<Matter> matters) {
+    private void addMatters(Run run, String asked, List<Bag> bags, WaitedFor waited, List<Matter> matters) {
         long waits = bags.stream().filter(Bag::waits).count();
-        long ready = bags.stream().filter(bag -> bag.isOpen() && bag.allCut()).count();
-        List<PlannedCut> toCut = cuts.stream().filter(cut -> cut.state() == PlannedCut.State.PLANNED).toList();
-        long bolts = toCut.stream().map(PlannedCut::boltId).distinct().count();
         if (waits > 0) {
             matters.add(Matter.of(
                     Matter.Urgency.STOPS, words.text("today.waits", run.id(), asked),
                     words.text("today.waits.why", waits, waited.stillNeeded(bags)),
                     "/runs/" + run.id(), words.text("today.waits.go"), Right.RUNS));
-        }
-        if (ready > 0) {
-            matters.add(matter(Matter.Urgency.GO_ON, "pack", run, asked, ready, "/packing", Right.PACKING));
-        }
-        if (!toCut.isEmpty()) {
-            Matter.Urgency urgency = run.state() == RunState.CUTTING ? Matter.Urgency.GO_ON : Matter.Urgency.BEGIN;
-            matters.add(Matter.of(
-                    urgency, words.text("today.cut", run.id(), asked), words.text("today.cut.why", toCut.size(), bolts), "/cutting",
-                    words.text("today.cut.go"), Right.CUTTING));
         }
         long inPieces = bags.stream().filter(bag -> bag.isOpen() && bag.piecesLeft() && bag.begun()).count();
         if (inPieces > 0) {

@@ -11,14 +11,19 @@ import retazo.app.staff.SignedIn;
 class TodayController {
 
     private final TodayService today;
+    private final FloorBoard board;
 
-    TodayController(TodayService today) {
+    TodayController(TodayService today, FloorBoard board) {
         this.today = today;
+        this.board = board;
     }
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn person, Model model) {
         model.addAttribute("matters", today.matters(person));
+        FloorBoard.Floor floor = board.of(person::may);
+        model.addAttribute("floor", floor);
+        model.addAttribute("prints", floor.prints());
         return "today/today";
     }
 }

@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
+import retazo.app.staff.Right;
 
 /** What Today says of runs of its own, and in which order. */
 @Tag("slow")
@@ -31,10 +36,10 @@ class TodayServiceTest {
 
     /**
      * Two bags take 40 1/2 in each of one bolt of 3 yd. A count of 1 3/4 yd, 63 in, leaves room for one: the other waits for 1 1/8 yd, and
-     * stands before what can be cut, and that before a draft.
+     * stands before a draft.
      */
     @Test
-    void what_stops_stands_first_with_the_cloth_it_needs_then_what_can_be_cut_then_drafts() {
+    void what_stops_stands_first_with_the_cloth_it_needs_and_then_drafts() {
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "3 yd");
         long kit = samples.kit(fabric);
@@ -42,15 +47,40 @@ class TodayServiceTest {
         long draft = drafts.draft(List.of(new Run.Asked(kit, 1)), 1);
         Client owner = Client.of(shop, "marisol");
         owner.get("/stock/bolts/" + bolt);
-        owner.post("/stock/bolts/" + bolt + "/count", Map.of("counted", "1 3/4 yd", "clientId", java.util.UUID.randomUUID().toString()));
+        owner.post("/stock/bolts/" + bolt + "/count", Map.of("counted", "1 3/4 yd", "clientId", UUID.randomUUID().toString()));
         owner.get("/runs/" + run);
         owner.post("/runs/" + run + "/plan-again", Map.of());
 
         String today = owner.get("/").body().replaceAll("<[^>]+>", " ").replaceAll("\\s+", " ");
 
         assertThat(today).contains("Run " + run + " is stopped", "1 bag still needs cloth: 1 1/8 yd " + fabric.name(),
-                "1 length to cut, 1 bolt to fetch");
-        assertThat(today.indexOf("Run " + run + " is stopped")).isLessThan(today.indexOf("Cut run " + run + ","));
-        assertThat(today.indexOf("Cut run " + run + ",")).isLessThan(today.indexOf("Decide about run " + draft + ","));
+                "Decide about run " + draft + ",");
+        assertThat(today.indexOf("Run " + run + " is stopped")).isLessThan(today.indexOf("Decide about run " + draft + ","));
+    }
+
+    /** One bolt that two runs cut from, and a complete bag: each once, for those whose work it is. */
+    @Test
+    void the_board_shows_each_its_own_work() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "4 yd");
+        long kit = samples.kit(fabric);
+        long first = samples.run(kit, 1);
+        long second = samples.run(kit, 1);
+        FloorBoard board = samples.bean(FloorBoard.class);
+
+        FloorBoard.BoltToCut toCut = bolts(board.of(Right.CUTTING::equals)).stream().filter(one -> one.boltId() == bolt).findFirst()
+                .orElseThrow();
+        assertThat(toCut.runIds()).containsExactly(first, second);
+        assertThat(toCut.cuts()).isEqualTo(2);
+        assertThat(board.of(Right.CUTTING::equals).bags()).isEmpty();
+        samples.bean(RunBook.class).currentCuts(Set.of(first))
+                .forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
+
+        assertThat(board.of(Right.PACKING::equals).bags()).extracting(FloorBoard.BagToPack::runId).contains(first).doesNotContain(second);
+        assertThat(board.of(Right.PACKING::equals).way()).isEmpty();
+    }
+
+    private static List<FloorBoard.BoltToCut> bolts(FloorBoard.Floor floor) {
+        return floor.way().stream().flatMap(stop -> stop.bolts().stream()).toList();
     }
 }
