@@ -48,7 +48,7 @@ class DemoStock {
             new Sample("GULL", "Gull grey", "#c4cbd0", "#98a5ae", Motif.RINGS, 41,
                     List.of("9|G1|bay 3, shelf B", "6 5/8|G2|bay 3, shelf B")),
             new Sample("REED", "Reed bed", "#6c8154", "#a3b27f", Motif.REEDS, 40,
-                    List.of("10|7a|bay 4, shelf A", "8 1/2|7a|bay 4, shelf A", "2 1/4|7b|bay 4, shelf A")),
+                    List.of("10|7a|bay 4, shelf A", "8 1/2|7a|bay 4, shelf A", "3 1/2|7b|bay 4, shelf A")),
             new Sample("SEDGE", "Sedge green", "#48614a", "#48614a", Motif.PLAIN, 42,
                     List.of("13|S4|bay 4, shelf B", "7|S5|bay 4, shelf B")),
             new Sample("MUD", "Tidal mud", "#7d6752", "#a08a70", Motif.RIPPLES, 40,

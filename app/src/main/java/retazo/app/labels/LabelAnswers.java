@@ -8,7 +8,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import retazo.app.shared.Words;
 
-/** Answers with labels as a PDF on the paper of the shop. */
+/** Answers with labels and papers of the floor as PDF on the paper of the shop. */
 @Component
 public class LabelAnswers {
 
@@ -22,9 +22,19 @@ public class LabelAnswers {
 
     /** @param name of the file, without its ending */
     public ResponseEntity<byte[]> answer(List<Label> labels, String name) {
+        return pdf(LabelPdf.of(labels, papers.paper(), words.text("labels.more")), name);
+    }
+
+    /** Answers with a paper of the floor: on the sheet of the labels, or on letter paper where those come from a roll. */
+    public ResponseEntity<byte[]> answer(FloorPaper paper, String name) {
+        LabelPaper.Kind sheet = papers.paper().kind() == LabelPaper.Kind.A4 ? LabelPaper.Kind.A4 : LabelPaper.Kind.LETTER;
+        return pdf(FloorPdf.of(paper, sheet, (page, title) -> words.text("paper.foot", title, page)), name);
+    }
+
+    private static ResponseEntity<byte[]> pdf(byte[] file, String name) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name + ".pdf").build().toString())
-                .body(LabelPdf.of(labels, papers.paper(), words.text("labels.more")));
+                .body(file);
     }
 }

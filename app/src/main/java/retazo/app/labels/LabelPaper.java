@@ -31,6 +31,14 @@ public record LabelPaper(Kind kind, int columns, int rows, Length width, Length 
             this.width = width;
             this.height = height;
         }
+
+        float width() {
+            return width;
+        }
+
+        float height() {
+            return height;
+        }
     }
 
     /** A place for a label on its page, in points from the lower left. */

@@ -9,21 +9,29 @@ import retazo.app.labels.Label;
 import retazo.app.labels.LabelAnswers;
 import retazo.app.shared.NotFoundException;
 
-/** The labels of bags and packets as files to be printed. */
+/** The labels of bags and packets, and the list of a bag, as files to be printed. */
 @Controller
 class LabelController {
 
     private final BagLabels labels;
+    private final BagPaper paper;
     private final LabelAnswers answers;
 
-    LabelController(BagLabels labels, LabelAnswers answers) {
+    LabelController(BagLabels labels, BagPaper paper, LabelAnswers answers) {
         this.labels = labels;
+        this.paper = paper;
         this.answers = answers;
     }
 
     @GetMapping("/packing/bags/{id}/label")
     ResponseEntity<byte[]> bag(@PathVariable long id) {
         return answers.answer(labels.ofBag(id), "bag-" + id);
+    }
+
+    /** Its list, to pack it without a screen. */
+    @GetMapping("/packing/bags/{id}/paper")
+    ResponseEntity<byte[]> paper(@PathVariable long id) {
+        return answers.answer(paper.of(id), "list-of-bag-" + id);
     }
 
     /** A label for each bag of a run. */

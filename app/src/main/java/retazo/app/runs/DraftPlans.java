@@ -27,6 +27,7 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
+import retazo.core.cloth.ShopPractice;
 
 /** Works out what stock gives for drafts of runs. */
 @Component
@@ -63,19 +64,20 @@ public class DraftPlans {
     }
 
     private DraftPlan plan(Run run, List<KitWork> works) {
-        return plan(asked(run, works, new BoltLayout.There(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)))));
+        return plan(asked(run, works, there(works), practice.practice()));
     }
 
     /** The same for several runs, each as if it were alone, in few looks. */
     @Transactional(readOnly = true)
     public List<DraftPlan> plans(List<Run> runs) {
         List<KitWork> all = works(runs.stream().flatMap(run -> run.asked().stream()).toList());
-        BoltLayout.There there = new BoltLayout.There(stock.boltsOf(fabricIds(all)), goods.counts(goodIds(all)));
+        BoltLayout.There there = there(all);
+        ShopPractice shop = practice.practice();
         List<DraftPlan> found = new ArrayList<>();
         int from = 0;
         for (Run run : runs) {
             List<KitWork> works = all.subList(from, from + run.asked().size());
-            found.add(plan(asked(run, works, of(there, fabricIds(works)))));
+            found.add(plan(asked(run, works, of(there, fabricIds(works)), shop)));
             from += works.size();
         }
         return found;
@@ -89,7 +91,7 @@ public class DraftPlans {
         List<Bolt> bolts = stock.boltsOf(fabricIds(works));
         goods.lock(goodIds(works));
         List<Bolt> locked = stock.lockBolts(bolts.stream().map(Bolt::id).toList());
-        Asked asked = asked(run, works, new BoltLayout.There(locked, goods.counts(goodIds(works))));
+        Asked asked = asked(run, works, new BoltLayout.There(locked, goods.counts(goodIds(works))), practice.practice());
         return Optional.of(asked).filter(one -> plans.knows(one.layout())).map(this::plan);
     }
 
@@ -97,20 +99,24 @@ public class DraftPlans {
     @Transactional(readOnly = true)
     public void takeBeyond(Run run) {
         List<KitWork> works = works(run);
-        plans.takeBeyond(asked(run, works, new BoltLayout.There(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)))).layout());
+        plans.takeBeyond(asked(run, works, there(works), practice.practice()).layout());
     }
 
     /** A draft with all that its plan comes from. */
     private record Asked(Run run, List<KitWork> works, BoltLayout.There there, GoodLimit limit, BoltLayout layout) {
     }
 
+    private BoltLayout.There there(List<KitWork> works) {
+        return new BoltLayout.There(stock.boltsOf(fabricIds(works)), goods.counts(goodIds(works)));
+    }
+
     private static BoltLayout.There of(BoltLayout.There there, Set<Long> fabrics) {
         return new BoltLayout.There(there.bolts().stream().filter(bolt -> fabrics.contains(bolt.fabricId())).toList(), there.goods());
     }
 
-    private Asked asked(Run run, List<KitWork> works, BoltLayout.There there) {
+    private static Asked asked(Run run, List<KitWork> works, BoltLayout.There there, ShopPractice shop) {
         GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), there.goods());
-        return new Asked(run, works, there, limit, new BoltLayout(wanted(works, run.asked()), there, practice.practice()));
+        return new Asked(run, works, there, limit, new BoltLayout(wanted(works, run.asked()), there, shop));
     }
 
     private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Run.Asked> asked) {

@@ -74,7 +74,7 @@ class SecuritySetup {
                 .requestMatchers("/sign-in", "/css/**", "/js/**", "/fonts/**", "/favicon.svg", "/worker.js", "/away", "/actuator/health/**")
                 .permitAll()
                 .requestMatchers("/pictures/patterns/**").hasAnyAuthority(Right.PATTERNS.name(), Right.KITS.name())
-                .requestMatchers("/pictures/kits/**").hasAnyAuthority(Right.KITS.name(), Right.SHELF.name())
+                .requestMatchers("/pictures/kits/**").hasAnyAuthority(Right.KITS.name(), Right.SHELF.name(), Right.PACKING.name())
                 .requestMatchers("/patterns/**").hasAuthority(Right.PATTERNS.name())
                 .requestMatchers(HttpMethod.GET, "/kits/*/contents", "/kits/*/cutting-page")
                 .hasAnyAuthority(Right.KITS.name(), Right.PACKING.name(), Right.SHELF.name())

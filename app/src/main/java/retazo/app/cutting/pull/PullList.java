@@ -56,6 +56,11 @@ record PullList(List<RunChoice> runs, List<PlaceStop> places, List<Line> back) {
         return places.stream().flatMap(stop -> stop.lines().stream()).filter(line -> !line.isOut()).count();
     }
 
+    /** The ids of the runs that were chosen. */
+    public List<Long> chosen() {
+        return runs.stream().filter(RunChoice::chosen).map(RunChoice::id).toList();
+    }
+
     List<Fabric> prints() {
         return Stream.concat(places.stream().flatMap(stop -> stop.lines().stream()), back.stream())
                 .flatMap(line -> line.fabric().stream()).distinct().toList();
