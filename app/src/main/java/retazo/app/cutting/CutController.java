@@ -84,6 +84,17 @@ class CutController {
                 () -> cuts.recordFlaw(form.step(runId, boltId, Optional.empty()), good, flaw, person.personId()));
     }
 
+    /** A length in front becomes a bolt of its own; the cut lies behind it then. */
+    @PostMapping("/{runId}/{boltId}/aside")
+    String aside(
+            @PathVariable long runId, @PathVariable long boltId, CutForm form, @AuthenticationPrincipal SignedIn person,
+            Model model, HttpServletResponse response) {
+        FieldReader reader = new FieldReader();
+        Length front = form.readFront(reader, unit());
+        return answer(model, response, runId, boltId, form, reader,
+                () -> cuts.recordAside(form.step(runId, boltId, Optional.empty()), front, person.personId()));
+    }
+
     @PostMapping("/{runId}/{boltId}/measured")
     String measured(
             @PathVariable long runId, @PathVariable long boltId, CutForm form, @AuthenticationPrincipal SignedIn person,

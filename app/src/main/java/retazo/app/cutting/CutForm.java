@@ -17,6 +17,7 @@ import retazo.core.measure.LengthUnit;
  * @param good   the good length before a flaw
  * @param flaw   the length of the flaw
  * @param left   what a bolt that is short or long really has left
+ * @param front  what is put aside, so that the cut lies behind it
  */
 record CutForm(
         long plannedCutId,
@@ -28,9 +29,10 @@ record CutForm(
         @Nullable String sure,
         @Nullable String good,
         @Nullable String flaw,
-        @Nullable String left) {
+        @Nullable String left,
+        @Nullable String front) {
 
-    static final CutForm EMPTY = new CutForm(0, 0, null, "", null, null, null, "", "", "");
+    static final CutForm EMPTY = new CutForm(0, 0, null, "", null, null, null, "", "", "", "");
     private static final Length LONGEST = Length.ofYards(300, 1);
 
     CutStep step(long runId, long boltId, Optional<Length> realLength) {
@@ -55,6 +57,10 @@ record CutForm(
 
     Length readFlaw(FieldReader reader, LengthUnit unit) {
         return reader.lengthAboveZero("flaw", flaw, unit, LONGEST);
+    }
+
+    Length readFront(FieldReader reader, LengthUnit unit) {
+        return reader.lengthAboveZero("front", front, unit, LONGEST);
     }
 
     Length readLeft(FieldReader reader, LengthUnit unit) {

@@ -22,7 +22,9 @@ class CutRecordEntity {
     enum Outcome {
         GOOD,
         SHORT,
-        FLAW
+        FLAW,
+        /** A length in front was put aside as a bolt of its own, so that the cut lies behind it. */
+        ASIDE
     }
 
     @Id

@@ -145,6 +145,29 @@ public class CutService {
                 problem, problem.code().equals("stock.not-enough") ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING);
     }
 
+    /** A length in front is put aside as a bolt of its own, so that the cut lies behind it. */
+    @Transactional
+    CutResult recordAside(CutStep step, Length front, long personId) {
+        return once("aside", step, List.of(front), personId, entry -> aside(step, front, entry));
+    }
+
+    private CutResult aside(CutStep step, Length front, Entry asked) {
+        Run run = runs.lockForCutting(step.runId());
+        PlannedCut cut = book.plannedCut(step.plannedCutId());
+        Optional<CutResult> stopped = records.whyNot(step, cut, run);
+        if (stopped.isPresent()) {
+            return stopped.get();
+        }
+        Entry entry = asked.noted("put aside at run " + cut.runId());
+        return stock.putAside(cut.boltId(), front, entry).match(
+                done -> {
+                    CutResult kept = records.keep(cut, entry, front, CutRecordEntity.Outcome.ASIDE);
+                    runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.TAKEN_OFF));
+                    return kept;
+                },
+                problems -> undoAll(problems.get(0)));
+    }
+
     /** Cuts a flaw out of the bolt; what no longer fits is planned again. */
     @Transactional
     CutResult recordFlaw(CutStep step, Length good, Length flaw, long personId) {

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -100,6 +101,14 @@ class OpenTickets {
     /** The ticket of a bolt by its number, of the run whose turn comes first. */
     Optional<ListedTicket> ofBolt(String code) {
         return inTurn().stream().filter(ticket -> ticket.boltCode().equalsIgnoreCase(code.strip())).findFirst();
+    }
+
+    /** Where the pieces of a bag are cut; those whose length is cut off, first. Empty where none are open. */
+    Optional<String> piecesOf(long bagId) {
+        return runs.find(bagId).flatMap(bag -> pieces.of(Set.of(bag.runId())).getOrDefault(bag.runId(), List.of()).stream()
+                .filter(one -> one.bags().all().contains(bag.number()))
+                .min(Comparator.comparing((OpenPieces.ListedPieces one) -> !one.isCut()))
+                .map(OpenPieces.ListedPieces::path));
     }
 
     private List<ListedTicket> inTurn() {

@@ -1,9 +1,8 @@
 package retazo.app.packing;
 
 import java.util.Set;
-
 import org.springframework.stereotype.Component;
-
+import org.springframework.transaction.annotation.Transactional;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.packets.PacketBook;
@@ -21,6 +20,12 @@ class BagContentsBook {
         this.runs = runs;
         this.packets = packets;
         this.jobs = jobs;
+    }
+
+    /** The id of the run of a bag. */
+    @Transactional(readOnly = true)
+    public long runOf(long bagId) {
+        return runs.bag(bagId).runId();
     }
 
     BagContents of(long bagId) {

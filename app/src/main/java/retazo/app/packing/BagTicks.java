@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -42,6 +43,11 @@ class BagTicks {
                 Map.Entry::getKey,
                 one -> people.getOrDefault(one.getValue().personId(), "") + ", "
                         + Moments.near(one.getValue().at(), clock.instant())));
+    }
+
+    /** Who put something in. */
+    Set<Long> packers(BagContents contents) {
+        return of(contents).values().stream().map(BagTickEntity::personId).collect(Collectors.toSet());
     }
 
     /** Ticks something of a bag; ticked twice, it is ticked once; counted anew, the new number counts. */

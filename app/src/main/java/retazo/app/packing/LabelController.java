@@ -5,9 +5,13 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.labels.Label;
 import retazo.app.labels.LabelAnswers;
+import retazo.app.shared.Faults;
 import retazo.app.shared.NotFoundException;
+import retazo.app.shared.Words;
 
 /** The labels of bags and packets, and the list of a bag, as files to be printed. */
 @Controller
@@ -16,8 +20,10 @@ class LabelController {
     private final BagLabels labels;
     private final BagPaper paper;
     private final LabelAnswers answers;
+    private final Words words;
 
-    LabelController(BagLabels labels, BagPaper paper, LabelAnswers answers) {
+    LabelController(BagLabels labels, BagPaper paper, LabelAnswers answers, Words words) {
+        this.words = words;
         this.labels = labels;
         this.paper = paper;
         this.answers = answers;
@@ -26,6 +32,25 @@ class LabelController {
     @GetMapping("/packing/bags/{id}/label")
     ResponseEntity<byte[]> bag(@PathVariable long id) {
         return answers.answer(labels.ofBag(id), "bag-" + id);
+    }
+
+    /** The label at the shop's printer. */
+    @PostMapping("/packing/bags/{id}/label")
+    String printBag(@PathVariable long id, RedirectAttributes redirect) {
+        return printed(labels.ofBag(id), "bag-" + id, id, redirect);
+    }
+
+    /** The labels of its packets at the shop's printer. */
+    @PostMapping("/packing/bags/{id}/packet-labels")
+    String printPackets(@PathVariable long id, RedirectAttributes redirect) {
+        return printed(labels.ofPackets(id), "packets-of-bag-" + id, id, redirect);
+    }
+
+    private String printed(List<Label> some, String name, long bagId, RedirectAttributes redirect) {
+        answers.print(some, name).match(
+                done -> redirect.addFlashAttribute("done", words.text("labels.printed", some.size())),
+                problems -> redirect.addFlashAttribute("refused", Faults.of(problems, words).at("")));
+        return "redirect:/packing/bags/" + bagId;
     }
 
     /** Its list, to pack it without a screen. */

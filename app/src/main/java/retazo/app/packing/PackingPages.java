@@ -19,6 +19,7 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Letters;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.packets.BagPacket;
+import retazo.app.runs.progress.ClothHands;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -39,11 +40,13 @@ class PackingPages {
     private final FabricService fabrics;
     private final StockService stock;
     private final GoodService goods;
+    private final ClothHands hands;
     private final Words words;
 
     PackingPages(
             BagContentsBook contents, BagTicks ticks, KitBook kits, FabricService fabrics, StockService stock, GoodService goods,
-            Words words) {
+            ClothHands hands, Words words) {
+        this.hands = hands;
         this.contents = contents;
         this.ticks = ticks;
         this.kits = kits;
@@ -144,6 +147,7 @@ class PackingPages {
         Map<Long, Fabric> byId = fabrics.byIds(bag.lines().stream().map(Bag.ClothLine::fabricId).toList());
         Map<Long, Bolt> bolts = stock.boltsById(
                 bag.lines().stream().flatMap(line -> line.cut().stream()).map(PlannedCut::boltId).collect(Collectors.toSet()));
+        ClothHands.Held held = hands.of(bag.lines().stream().flatMap(line -> line.cut().stream()).toList());
         Map<BagItem, BagTickEntity> entities = ticks.of(found);
         Map<BagItem, String> ticked = ticks.words(entities);
         List<LineView> lines = found.lengths().stream()
@@ -154,7 +158,7 @@ class PackingPages {
                         LengthView.of(line.length(), words.sellingUnit()),
                         line.into().map(into -> ShopCutText.of(into, words)).orElse(""),
                         line.isCut(),
-                        from(line, bolts),
+                        from(line, bolts, held),
                         ticked.getOrDefault(BagItem.line(line.id()), "")))
                 .toList();
         Map<Long, Good> precuts = goods.byIds(bag.picks().stream().map(Bag.Pick::goodId).toList());
@@ -199,9 +203,12 @@ class PackingPages {
                 .toList();
     }
 
-    private String from(Bag.ClothLine line, Map<Long, Bolt> bolts) {
-        return line.cut().map(cut -> requireNonNull(bolts.get(cut.boltId())))
-                .map(bolt -> words.text(line.isCut() ? "bag.cut-from" : "bag.to-cut-from", bolt.code(), bolt.lot()))
-                .orElseGet(() -> words.text("bag.no-bolt"));
+    private String from(Bag.ClothLine line, Map<Long, Bolt> bolts, ClothHands.Held held) {
+        return line.cut().map(cut -> {
+            Bolt bolt = requireNonNull(bolts.get(cut.boltId()));
+            String where = held.where(cut).orElse(bolt.place());
+            String from = words.text(line.isCut() ? "bag.cut-from" : "bag.to-cut-from", bolt.code(), bolt.lot());
+            return where.isEmpty() ? from : from + ", " + where;
+        }).orElseGet(() -> words.text("bag.no-bolt"));
     }
 }

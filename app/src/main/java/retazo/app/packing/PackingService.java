@@ -1,20 +1,18 @@
 package retazo.app.packing;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import retazo.app.practice.BagClosing;
+import retazo.app.practice.PracticeService;
 import retazo.app.runs.RunService;
 import retazo.app.runs.book.Bag;
-import retazo.app.runs.book.RunBook;
 import retazo.app.runs.packets.BagPacket;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
-import retazo.app.shared.Words;
 import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.Reason;
@@ -29,19 +27,19 @@ public class PackingService {
     private final BagTicks ticks;
     private final GoodService goods;
     private final RunService runs;
-    private final RunBook book;
     private final KitShelf shelf;
-    private final Words words;
+    private final BagLacks lacks;
+    private final PracticeService practice;
 
-    PackingService(BagContentsBook contents, BagTicks ticks, GoodService goods, RunService runs, RunBook book, KitShelf shelf,
-            Words words) {
+    PackingService(BagContentsBook contents, BagTicks ticks, BagLacks lacks, GoodService goods, RunService runs, KitShelf shelf,
+            PracticeService practice) {
         this.contents = contents;
         this.ticks = ticks;
         this.goods = goods;
         this.runs = runs;
-        this.book = book;
         this.shelf = shelf;
-        this.words = words;
+        this.lacks = lacks;
+        this.practice = practice;
     }
 
     /** Ticks something of a bag with all that belongs there. */
@@ -111,9 +109,12 @@ public class PackingService {
         if (bag.leftOut()) {
             return Outcome.refused(Problem.of("pack.not-open", bag.number()));
         }
-        List<String> missing = missing(contents);
+        List<String> missing = lacks.of(contents);
         if (!missing.isEmpty()) {
             return Outcome.refused(Problem.of("pack.missing", String.join(", ", missing)));
+        }
+        if (practice.bagClosing() == BagClosing.SOMEBODY_ELSE && ticks.packers(contents).contains(personId)) {
+            return Outcome.refused(Problem.of("pack.second-look", bag.number()));
         }
         // An id that nobody can guess.
         Entry entry = Entry.of(personId, UUID.randomUUID()).noted("run " + bag.runId() + ", bag " + bag.number());
@@ -137,22 +138,9 @@ public class PackingService {
         return goods.moveWith(pick.goodId(), -pick.count(), Reason.PICKED, entry, step).match(left -> Optional.empty(), Optional::of);
     }
 
-    /** The letters of lines that are not cut or not ticked, the names of what is not picked, and the packets that are not whole. */
-    List<String> missing(BagContents bag) {
-        Map<BagItem, BagTickEntity> ticked = ticks.of(bag);
-        return Stream.of(
-                bag.lengths().stream().filter(line -> !line.isCut() || !bag.isIn(BagItem.line(line.id()), ticked))
-                        .map(line -> line.letters().toString()),
-                bag.picks().stream().filter(pick -> !bag.isIn(BagItem.pick(pick.id()), ticked))
-                        .map(pick -> goods.good(pick.goodId()).name()),
-                bag.packets().stream().filter(packet -> !bag.isCut(packet) || !bag.isIn(BagItem.packet(packet.id()), ticked))
-                        .map(packet -> words.text("pack.packet", packet.position())))
-                .flatMap(missing -> missing).toList();
-    }
-
     /** The bag as it is once nobody else is at its run. */
     private BagContents locked(long bagId) {
-        runs.lockForCutting(book.bag(bagId).runId());
+        runs.lockForCutting(contents.runOf(bagId));
         return contents.of(bagId);
     }
 

@@ -90,6 +90,10 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private PacketWay packets;
 
+    @Column(name = "bag_closing", nullable = false)
+    @Enumerated(EnumType.STRING)
+    private BagClosing bagClosing;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -104,10 +108,10 @@ class PracticeEntity {
     protected PracticeEntity() {
     }
 
-    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay packets) {
+    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
         PracticeEntity entity = new PracticeEntity();
         entity.id = ONLY;
-        entity.update(practice, notes, start, packets);
+        entity.update(practice, notes, start, packing);
         return entity;
     }
 
@@ -119,12 +123,13 @@ class PracticeEntity {
         return new DrawingStart(halfSquares, halvedBlocks);
     }
 
-    PacketWay packets() {
-        return packets;
+    PackingWay toPacking() {
+        return new PackingWay(packets, bagClosing);
     }
 
-    void update(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay way) {
-        packets = way;
+    void update(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
+        packets = packing.packets();
+        bagClosing = packing.closing();
         halfSquares = start.halfSquares();
         halvedBlocks = start.halved();
         partialSeams = notes.partial();

@@ -27,7 +27,7 @@ import retazo.core.quilt.setting.Edges;
 /** The settings as typed: a text for every measure by its key, the margin as {@code 5 %}, {@code 1/4 yd} or nothing. */
 public record PracticeForm(
         @Nullable Map<String, String> measures, @Nullable String margin, @Nullable String sellingUnit, @Nullable String mostSizes,
-        @Nullable String layers, @Nullable String longStrips, @Nullable String packets,
+        @Nullable String layers, @Nullable String longStrips, @Nullable String packets, @Nullable String bagClosing,
         @Nullable String borderJoin, @Nullable String bindingJoin, @Nullable Papers papers, @Nullable Drawings drawings) {
 
     /** What the papers say, as chosen. */
@@ -50,14 +50,15 @@ public record PracticeForm(
         }
     }
 
-    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start, PacketWay packets) {
+    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach(
                 (measure, length) -> texts.put(measure.key(), LengthParts.exactText(length, unitOf(measure, practice.sellingUnit()))));
         return new PracticeForm(
                 texts, MarginText.write(practice.margin(), practice.sellingUnit()), practice.sellingUnit().name(),
                 practice.lay().mostSizes().map(String::valueOf).orElse("any"),
-                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(), packets.name(),
+                Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(), packing.packets().name(),
+                packing.closing().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
                 Papers.of(notes), Drawings.of(start));
     }
@@ -72,6 +73,7 @@ public record PracticeForm(
         texts.put("layers", Typed.text(layers));
         texts.put("longStrips", Typed.text(longStrips));
         texts.put("packets", Typed.text(packets));
+        texts.put("bagClosing", Typed.text(bagClosing));
         texts.put("borderJoin", Typed.text(borderJoin));
         texts.put("bindingJoin", Typed.text(bindingJoin));
         texts.put("pressing", Typed.text(papersChosen().pressing()));
@@ -116,9 +118,11 @@ public record PracticeForm(
                 named(Edges.CutBlocks.Cut.values(), chosen.halvedBlocks(), DrawingStart.CUSTOMARY.halved()));
     }
 
-    /** What a packet holds; pieces of one kind where nothing was chosen. */
-    PacketWay packetWay() {
-        return named(PacketWay.values(), packets, PacketWay.PIECE);
+    /** How bags are packed; as is customary where nothing was chosen. */
+    PackingWay packing() {
+        return new PackingWay(
+                named(PacketWay.values(), packets, PackingWay.CUSTOMARY.packets()),
+                named(BagClosing.values(), bagClosing, PackingWay.CUSTOMARY.closing()));
     }
 
     private static <E extends Enum<E>> E named(E[] all, @Nullable String name, E otherwise) {

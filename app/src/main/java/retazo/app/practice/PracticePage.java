@@ -80,7 +80,8 @@ public record PracticePage(List<Group> groups, String seen) {
                 case FLOOR -> List.of(
                         typed("layers", "practice.layers", form.layers()),
                         typed("mostSizes", "practice.mostSizes", form.mostSizes()),
-                        choice("packets", form.packets(), "practice.packets.", PacketWay.values()));
+                        choice("packets", form.packets(), "practice.packets.", PacketWay.values()),
+                        choice("bagClosing", form.bagClosing(), "practice.bagClosing.", BagClosing.values()));
             };
         }
 

@@ -40,13 +40,19 @@ public class PracticeService {
     /** What a packet of pieces holds. */
     @Transactional(readOnly = true)
     public PacketWay packets() {
-        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::packets).orElse(PacketWay.PIECE);
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toPacking).orElse(PackingWay.CUSTOMARY).packets();
+    }
+
+    /** Who may close a bag. */
+    @Transactional(readOnly = true)
+    public BagClosing bagClosing() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toPacking).orElse(PackingWay.CUSTOMARY).closing();
     }
 
     /** The settings as a form shows them. */
     @Transactional(readOnly = true)
     PracticeForm form() {
-        return PracticeForm.of(practice(), notes(), drawingStart(), packets());
+        return PracticeForm.of(practice(), notes(), drawingStart(), new PackingWay(packets(), bagClosing()));
     }
 
     /** Changes them as typed; refused when somebody else did since the form was shown. */
@@ -62,10 +68,10 @@ public class PracticeService {
                     }
                     PaperNotes notes = form.notes();
                     DrawingStart start = form.drawingStart();
-                    PacketWay packets = form.packetWay();
+                    PackingWay packing = form.packing();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice, notes, start, packets),
-                            () -> practices.save(PracticeEntity.of(practice, notes, start, packets)));
+                            entity -> entity.update(practice, notes, start, packing),
+                            () -> practices.save(PracticeEntity.of(practice, notes, start, packing)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

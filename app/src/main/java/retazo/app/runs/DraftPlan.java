@@ -1,14 +1,12 @@
 package retazo.app.runs;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import retazo.app.kits.KitWork;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.plan.BoltPlans;
 import retazo.app.runs.plan.GoodLimit;
-import retazo.app.runs.plan.LongerSearches;
 import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.search.Shortage;
@@ -24,7 +22,6 @@ import retazo.core.bolt.search.Shortage;
  * @param shortages  fabrics that limit
  * @param goods      counted stock that limits
  * @param allowed    how many bags of each kit the counted stock allows
- * @param beyond     how far the search for more bags is, where the plan with the most does not reach its bound
  */
 public record DraftPlan(
         List<KitWork> works,
@@ -34,8 +31,7 @@ public record DraftPlan(
         boolean whole,
         List<Shortage> shortages,
         List<GoodLimit.Shortage> goods,
-        List<Integer> allowed,
-        Optional<LongerSearches.Found> beyond) {
+        List<Integer> allowed) {
 
     /** Which of the answers a person takes. */
     public enum Answer {

@@ -23,6 +23,7 @@ import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.plan.BoltPlans;
 import retazo.app.runs.plan.GoodLimit;
+import retazo.app.runs.plan.LongerSearches;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
@@ -95,6 +96,12 @@ public class DraftPlans {
         return Optional.of(asked).filter(one -> plans.knows(one.layout())).map(this::plan);
     }
 
+    /** How far the search for more bags is; it begins when it is asked for. Empty where the plan with the most reaches its bound. */
+    @Transactional(readOnly = true)
+    public Optional<LongerSearches.Found> beyond(DraftPlan plan) {
+        return plans.beyond(new BoltLayout(wanted(plan.works(), plan.asked()), plan.there(), practice.practice()));
+    }
+
     /** From now on the answer with the most bags is what the longer search found, as long as stock is what it was. */
     @Transactional(readOnly = true)
     public void takeBeyond(Run run) {
@@ -151,7 +158,7 @@ public class DraftPlans {
         return new DraftPlan(
                 asked.works(), asked.run().asked(), asked.there(), answers, clothSuffices && asked.limit().shortages().isEmpty(),
                 clothSuffices ? List.of() : asked.layout().shortages(),
-                asked.limit().shortages(), asked.limit().quantities(), plans.beyond(asked.layout()));
+                asked.limit().shortages(), asked.limit().quantities());
     }
 
     /** The kits of a run with their bills, by the practice of now. */

@@ -183,6 +183,22 @@ public class StockService {
         return bolt(remnant.id());
     }
 
+    /** Makes a bolt of its own of a length in front. */
+    @Transactional
+    public Outcome<Long> putAside(long boltId, Length front, Entry entry) {
+        return entries.once(entry, asked("aside", boltId, front), within -> aside(boltId, front, within));
+    }
+
+    private Outcome<Long> aside(long boltId, Length front, Entry entry) {
+        StockItemEntity bolt = book.lock(boltId);
+        if (!front.isShorterThan(bolt.onHand())) {
+            return Outcome.refused(notEnough(bolt, front));
+        }
+        split(boltId, front, entry);
+        tellIfReservedClothIsGone(boltId, Reason.SPLIT);
+        return Outcome.done(boltId);
+    }
+
     /**
      * Cuts a flaw out of a bolt: the good length before it becomes a bolt of its own if it is worth keeping, else it is
      * lost with the flaw.

@@ -30,7 +30,7 @@ class ChangeMatters implements Matters {
     }
 
     @Override
-    public List<Matter> matters() {
+    public List<Matter> matters(UnderWay underWay) {
         Map<Long, List<ChangeView>> byRun = changeWords.of(changes.unseen()).stream()
                 .collect(Collectors.groupingBy(ChangeView::runId, LinkedHashMap::new, Collectors.toList()));
         return byRun.entrySet().stream().map(run -> Matter.of(

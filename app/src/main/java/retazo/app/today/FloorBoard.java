@@ -87,12 +87,12 @@ class FloorBoard {
     }
 
     /** @param may what somebody may do */
-    Floor of(Predicate<Right> may) {
-        List<Run> open = runs.open().stream().sorted(Comparator.comparing(run -> run.precedence(false))).toList();
+    Floor of(Predicate<Right> may, UnderWay underWay) {
+        List<Run> open = underWay.open().stream().sorted(Comparator.comparing(run -> run.precedence(false))).toList();
         Set<Long> ids = open.stream().map(Run::id).collect(Collectors.toSet());
         List<At> bolts = may.test(Right.CUTTING) ? bolts(open, runs.currentCuts(ids)) : List.of();
         List<Bag> complete = may.test(Right.PACKING)
-                ? runs.bags(ids).values().stream().flatMap(List::stream)
+                ? underWay.allBags().stream()
                         .filter(bag -> bag.isOpen() && bag.allCut() && !bag.piecesLeft())
                         .sorted(Comparator.comparing(Bag::runId).thenComparing(Bag::number)).toList()
                 : List.of();

@@ -33,7 +33,7 @@ class LookMatters implements Matters {
     }
 
     @Override
-    public List<Matter> matters() {
+    public List<Matter> matters(UnderWay underWay) {
         Map<Long, Length> longer = looks.open().stream()
                 .collect(Collectors.toMap(BoltLooks.Look::boltId, BoltLooks.Look::longer, Length::plus));
         Map<Long, Bolt> bolts = stock.boltsById(longer.keySet());

@@ -5,5 +5,5 @@ import java.util.List;
 /** A part of the shop in which things wait. */
 interface Matters {
 
-    List<Matter> matters();
+    List<Matter> matters(UnderWay underWay);
 }

@@ -23,7 +23,7 @@ class OpenMatters implements Matters {
     }
 
     @Override
-    public List<Matter> matters() {
+    public List<Matter> matters(UnderWay underWay) {
         return needs.all().stream().map(need -> Matter.of(
                 Matter.Urgency.DECIDE, words.text("today.open", need.runId(), need.asked()),
                 need.canBeMade() > 0

@@ -3,7 +3,6 @@ package retazo.app.today;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +15,6 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.Run;
-import retazo.app.runs.book.RunBook;
 import retazo.app.runs.book.RunState;
 import retazo.app.runs.progress.BagBar;
 import retazo.app.runs.progress.RunProgress;
@@ -33,15 +31,13 @@ import retazo.core.measure.LengthUnit;
 @Order(1)
 class RunMatters implements Matters {
 
-    private final RunBook runs;
     private final RunProgress progress;
     private final RunTitles titles;
     private final FabricService fabrics;
     private final ShopUnit unit;
     private final Words words;
 
-    RunMatters(RunBook runs, RunProgress progress, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
-        this.runs = runs;
+    RunMatters(RunProgress progress, RunTitles titles, FabricService fabrics, ShopUnit unit, Words words) {
         this.progress = progress;
         this.titles = titles;
         this.fabrics = fabrics;
@@ -50,28 +46,23 @@ class RunMatters implements Matters {
     }
 
     @Override
-    public List<Matter> matters() {
-        List<Run> all = runs.in(Arrays.stream(RunState.values()).filter(state -> state.isOpen() || state == RunState.DRAFT).toList());
-        Map<Long, List<Bag>> bags = runs.bags(ids(all));
+    public List<Matter> matters(UnderWay underWay) {
+        List<Run> all = underWay.runs();
         Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);
-        WaitedFor waited = waitedFor(bags.values().stream().flatMap(List::stream).toList());
-        Map<Long, RunProgress.Bags> far = progress.bags(ids(all));
-        Map<Long, List<Run.Asked>> open = progress.open(ids(all));
+        WaitedFor waited = waitedFor(underWay.allBags());
+        Map<Long, RunProgress.Bags> far = progress.bags(underWay.ids());
+        Map<Long, List<Run.Asked>> open = progress.open(underWay.ids());
         List<Matter> matters = new ArrayList<>();
         for (Run run : all) {
             List<Matter> ofRun = new ArrayList<>();
             addMatters(
-                    run, requireNonNull(askedFor.get(run.id())).asked(), bags.getOrDefault(run.id(), List.of()), waited, ofRun);
+                    run, requireNonNull(askedFor.get(run.id())).asked(), underWay.bagsOf(run.id()), waited, ofRun);
             int asked = open.getOrDefault(run.id(), List.of()).stream().mapToInt(Run.Asked::quantity).sum();
             ofRun.forEach(matter -> matters.add(far.containsKey(run.id())
                     ? matter.with(BagBar.of(requireNonNull(far.get(run.id())), asked))
                     : matter));
         }
         return matters;
-    }
-
-    private static Set<Long> ids(List<Run> some) {
-        return some.stream().map(Run::id).collect(Collectors.toSet());
     }
 
     private void addMatters(Run run, String asked, List<Bag> bags, WaitedFor waited, List<Matter> matters) {

@@ -11,19 +11,17 @@ import retazo.app.staff.SignedIn;
 class TodayController {
 
     private final TodayService today;
-    private final FloorBoard board;
 
-    TodayController(TodayService today, FloorBoard board) {
+    TodayController(TodayService today) {
         this.today = today;
-        this.board = board;
     }
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn person, Model model) {
-        model.addAttribute("matters", today.matters(person));
-        FloorBoard.Floor floor = board.of(person::may);
-        model.addAttribute("floor", floor);
-        model.addAttribute("prints", floor.prints());
+        TodayService.Page page = today.page(person);
+        model.addAttribute("matters", page.matters());
+        model.addAttribute("floor", page.floor());
+        model.addAttribute("prints", page.floor().prints());
         return "today/today";
     }
 }

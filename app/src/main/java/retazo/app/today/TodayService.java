@@ -5,10 +5,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
+import retazo.app.runs.book.RunBook;
 import retazo.app.runs.progress.RunProgress;
 import retazo.app.staff.Right;
 import retazo.app.staff.SignedIn;
@@ -19,17 +18,30 @@ import retazo.app.staff.SignedIn;
 class TodayService {
 
     private final List<Matters> parts;
+    private final RunBook runs;
+    private final FloorBoard board;
     private final RunProgress progress;
 
-    TodayService(List<Matters> parts, RunProgress progress) {
+    TodayService(List<Matters> parts, RunBook runs, FloorBoard board, RunProgress progress) {
         this.parts = parts;
+        this.runs = runs;
+        this.board = board;
         this.progress = progress;
     }
 
-    /** What waits for a person; what presses alike at one place is one matter with all its reasons. */
-    List<Matter> matters(SignedIn person) {
+    /** What waits for a person, and what lies before them. */
+    record Page(List<Matter> matters, FloorBoard.Floor floor) {
+    }
+
+    Page page(SignedIn person) {
+        UnderWay underWay = UnderWay.of(runs);
+        return new Page(matters(person, underWay), board.of(person::may, underWay));
+    }
+
+    /** What presses alike at one place is one matter with all its reasons. */
+    private List<Matter> matters(SignedIn person, UnderWay underWay) {
         Map<List<Object>, Matter> byPlace = new LinkedHashMap<>();
-        parts.stream().flatMap(part -> part.matters().stream()).filter(matter -> person.may(matter.right()))
+        parts.stream().flatMap(part -> part.matters(underWay).stream()).filter(matter -> person.may(matter.right()))
                 .forEach(matter -> byPlace.merge(
                         matter.path().startsWith("/runs/") ? List.of(matter.urgency(), matter.path()) : List.of(matter), matter,
                         Matter::and));

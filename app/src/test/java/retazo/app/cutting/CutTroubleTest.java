@@ -138,6 +138,24 @@ class CutTroubleTest {
     }
 
     @Test
+    void a_cut_further_in_leaves_what_is_in_front_as_a_bolt_of_its_own_and_can_be_taken_back() {
+        Fabric fabric = samples.fabric();
+        long bolt = samples.bolt(fabric, "60 in");
+        long run = samples.run(samples.kit(fabric), 1);
+        PlannedCut cut = tickets.first(run);
+
+        cuts.recordAside(CutSamples.step(cut), Length.ofInches(12), CUTTER);
+        samples.plannedAgain();
+
+        assertThat(stock.boltsOf(List.of(fabric.id()))).extracting(Bolt::onHand).containsExactly(Length.ofInches(48), Length.ofInches(12));
+        assertThat(tickets.first(run).boltId()).isEqualTo(bolt);
+        assertThat(cuts.undoLast(run, bolt, UUID.randomUUID(), CUTTER).<String>match(done -> "done", Object::toString)).isEqualTo("done");
+        assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(60));
+        cuts.recordAside(CutSamples.step(tickets.first(run)), Length.ofInches(60), CUTTER);
+        assertThat(stock.bolt(bolt).onHand()).as("nothing would be left to cut").isEqualTo(Length.ofInches(60));
+    }
+
+    @Test
     void a_flaw_makes_two_lengths_and_the_good_one_before_it_is_used() {
         Fabric fabric = samples.fabric();
         long bolt = samples.bolt(fabric, "90 in");

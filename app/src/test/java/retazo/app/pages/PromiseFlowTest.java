@@ -48,6 +48,8 @@ class PromiseFlowTest {
             planner.page().locator("[name='bags[" + second + "]']").fill("1");
             planner.page().locator("[name=words]").fill(pattern(first));
             planner.page().locator("[name='bags[" + first + "]']").fill("1");
+            planner.page().getByText("1 of 2 bags can be made now").waitFor();
+            assertThat(planner.page().locator("#effect").textContent()).contains(": 0 of 1", fabric.name() + ": 1 1/8 yd missing.");
             planner.press("See what stock gives");
             Run draft = newest();
             assertThat(draft.asked()).extracting(Run.Asked::kitId).containsExactly(second, first);

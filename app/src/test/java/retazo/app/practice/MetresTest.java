@@ -33,10 +33,12 @@ class MetresTest {
 
     @BeforeEach
     void sell_by_the_metre() {
-        before = PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart(), practice.packets());
+        before = PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart(),
+                new PackingWay(practice.packets(), practice.bagClosing()));
         Samples.done(practice.change(new PracticeForm(
                 before.measures(), before.margin(), LengthUnit.METRE.name(), before.mostSizes(), before.layers(), before.longStrips(),
-                before.packets(), before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings()), seen()));
+                before.packets(), before.bagClosing(), before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings()),
+                seen()));
     }
 
     private String seen() {

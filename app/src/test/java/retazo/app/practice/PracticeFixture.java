@@ -15,4 +15,14 @@ public record PracticeFixture(PracticeService practice, PracticeForm before) {
     public void putBack() {
         Samples.done(practice.change(before, Seen.mark(practice.form().texts())));
     }
+
+    /** From now on a bag is closed by somebody who put nothing into it. */
+    public void closeBySomebodyElse() {
+        Samples.done(practice.change(
+                new PracticeForm(
+                        before.measures(), before.margin(), before.sellingUnit(), before.mostSizes(), before.layers(), before.longStrips(),
+                        before.packets(), BagClosing.SOMEBODY_ELSE.name(), before.borderJoin(), before.bindingJoin(), before.papers(),
+                        before.drawings()),
+                Seen.mark(practice.form().texts())));
+    }
 }

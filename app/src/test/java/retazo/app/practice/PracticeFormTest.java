@@ -24,13 +24,15 @@ import retazo.core.quilt.setting.Edges;
 
 class PracticeFormTest {
 
+    private static final PackingWay PAIRS = new PackingWay(PacketWay.PAIR, BagClosing.SOMEBODY_ELSE);
+
     private final FieldReader reader = new FieldReader();
 
     @Test
     void what_the_form_shows_is_read_back_the_same() {
         ShopPractice practice = ShopPractice.customary().with(PracticeMeasure.BINDING_WIDTH, Length.parse("2 1/8"));
 
-        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PacketWay.PAIR).read(reader)).contains(practice);
+        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS).read(reader)).contains(practice);
     }
 
     @ParameterizedTest
@@ -44,7 +46,7 @@ class PracticeFormTest {
         assertThat(form("none", "any", "4").notes())
                 .isEqualTo(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.BEFORE, PaperNotes.PartialSeams.ROWS));
         assertThat(
-                new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", new PracticeForm.Papers("steam", null, null), null).notes()
+                new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", new PracticeForm.Papers("steam", null, null), null).notes()
                         .codes())
                 .isEmpty();
         assertThat(new PaperNotes(PaperNotes.Pressing.OPEN, PaperNotes.Selvedges.UNSAID, PaperNotes.PartialSeams.UNSAID).codes())
@@ -55,16 +57,18 @@ class PracticeFormTest {
     void how_drawings_start_is_read_and_is_customary_otherwise() {
         assertThat(form("none", "any", "4").drawingStart())
                 .isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", null, new PracticeForm.Drawings("flip", null)).drawingStart())
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", null, new PracticeForm.Drawings("flip", null))
+                .drawingStart())
                 .isEqualTo(DrawingStart.CUSTOMARY);
     }
 
     @Test
     void what_a_packet_holds_is_read_and_is_one_kind_of_piece_otherwise() {
-        assertThat(form("none", "any", "4").packetWay()).isEqualTo(PacketWay.BLOCK);
-        assertThat(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PacketWay.PAIR).packetWay())
-                .isEqualTo(PacketWay.PAIR);
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "box", "", "", null, null).packetWay()).isEqualTo(PacketWay.PIECE);
+        assertThat(form("none", "any", "4").packing().packets()).isEqualTo(PacketWay.BLOCK);
+        assertThat(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS).packing())
+                .isEqualTo(PAIRS);
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "box", "all", "", "", null, null).packing())
+                .isEqualTo(PackingWay.CUSTOMARY);
     }
 
     @Test
@@ -95,8 +99,8 @@ class PracticeFormTest {
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
         Map<String, String> measures = new HashMap<>(
-                PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PacketWay.PIECE).measures());
-        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "BLOCK", "STRAIGHT", "DIAGONAL",
+                PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PackingWay.CUSTOMARY).measures());
+        return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "BLOCK", "SOMEBODY_ELSE", "STRAIGHT", "DIAGONAL",
                 new PracticeForm.Papers("OPEN", "BEFORE", "ROWS"), new PracticeForm.Drawings("TRIANGLES", "BEYOND_CENTRE"));
     }
 }

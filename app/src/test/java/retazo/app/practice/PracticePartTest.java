@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -31,10 +32,8 @@ class PracticePartTest {
                 new LayPractice(Optional.of(3), 2, Arrays.stream(LongLay.values()).filter(lay -> lay != SHOP.lay().longStrips()).findFirst()
                         .orElseThrow(), SHOP.lay().backing()),
                 new Joins(otherThan(SHOP.joins().borders()), otherThan(SHOP.joins().bindings())));
-        for (PracticeMeasure measure : PracticeMeasure.values()) {
-            other = other.with(measure, SHOP.length(measure).plus(Length.ofInches(1, 8)));
-        }
-        return other;
+        return other.with(Arrays.stream(PracticeMeasure.values())
+                .collect(Collectors.toMap(measure -> measure, measure -> SHOP.length(measure).plus(Length.ofInches(1, 8)))));
     }
 
     private static Join otherThan(Join join) {

@@ -21,6 +21,9 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.RunBook;
 import retazo.app.runs.trace.Traces;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.Reason;
+import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
 
 /** Where cloth went. One bag of a sample kit takes 40 1/2 in of its fabric. */
@@ -42,11 +45,13 @@ class TracesTest {
 
     /**
      * Three bags of a lot: one packed and sold, one packed, one cut; then a flaw of 2 in behind 6 in of good cloth is cut out of the
-     * bolt at a fourth. The lot leads to the three bags; of the run 162 in are planned, 121 1/2 in cut, 2 in lost, and 6 in a remnant.
+     * bolt at a fourth. The lot leads to the three bags; of the run 162 in are planned, 121 1/2 in cut, 2 in lost, and 6 in a remnant,
+     * of which 4 in are sold since.
      */
     @Test
     void a_lot_leads_to_its_bags_and_a_run_to_what_became_of_its_cloth() {
         Fabric fabric = samples.fabric();
+        StockService stock = samples.bean(StockService.class);
         samples.bolt(fabric, "6 yd");
         long run = samples.run(samples.kit(fabric), 4);
         List<Bag> bags = runs.bags(Set.of(run)).getOrDefault(run, List.of());
@@ -55,6 +60,8 @@ class TracesTest {
         Samples.done(samples.bean(BagShelf.class).sell(bags.get(0).id(), Samples.entry()));
         PlannedCut fourth = bags.get(3).lines().get(0).cut().orElseThrow();
         flaw(fourth);
+        Bolt remnant = stock.boltsOf(List.of(fabric.id())).stream().filter(bolt -> bolt.parentCode().isPresent()).findFirst().orElseThrow();
+        Samples.done(stock.take(remnant.id(), Length.ofInches(4), Reason.SOLD_BY_LENGTH, Samples.entry()));
 
         assertThat(traces.ofLot(fabric.id(), "L1")).extracting(Traces.LotBag::code, Traces.LotBag::where, Traces.LotBag::length)
                 .containsExactly(
@@ -63,7 +70,9 @@ class TracesTest {
                         tuple(bags.get(0).code(), Traces.Where.SOLD, Length.ofInches(81, 2)));
         assertThat(traces.ofLot(fabric.id(), "L2")).isEmpty();
         assertThat(traces.ofRun(run)).containsExactly(new Traces.FabricYield(
-                fabric, Length.ofInches(162), Length.ofInches(243, 2), Length.ofInches(2), Length.ZERO, Length.ofInches(6)));
+                fabric, Length.ofInches(162), Length.ofInches(243, 2), Length.ofInches(2), Length.ZERO, Length.ofInches(6),
+                Length.ofInches(4)));
+        assertThat(traces.times(run).cutting()).isPresent();
     }
 
     private void cut(PlannedCut cut) {

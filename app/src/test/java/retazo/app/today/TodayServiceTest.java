@@ -18,6 +18,9 @@ import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
 import retazo.app.staff.Right;
+import retazo.app.stock.NewBolt;
+import retazo.app.stock.StockService;
+import retazo.core.measure.Length;
 
 /** What Today says of runs of its own, and in which order. */
 @Tag("slow")
@@ -62,22 +65,30 @@ class TodayServiceTest {
     @Test
     void the_board_shows_each_its_own_work() {
         Fabric fabric = samples.fabric();
-        long bolt = samples.bolt(fabric, "4 yd");
+        long bolt = Samples.done(samples.bean(StockService.class).receive(
+                new NewBolt(Samples.unique("B"), fabric.id(), "L1", "a first shelf", Length.ofInches(40), Length.ofYards(4, 1), true),
+                Samples.entry()));
         long kit = samples.kit(fabric);
         long first = samples.run(kit, 1);
         long second = samples.run(kit, 1);
         FloorBoard board = samples.bean(FloorBoard.class);
 
-        FloorBoard.BoltToCut toCut = bolts(board.of(Right.CUTTING::equals)).stream().filter(one -> one.boltId() == bolt).findFirst()
+        FloorBoard.BoltToCut toCut = bolts(board.of(Right.CUTTING::equals, underWay())).stream().filter(one -> one.boltId() == bolt)
+                .findFirst()
                 .orElseThrow();
         assertThat(toCut.runIds()).containsExactly(first, second);
         assertThat(toCut.cuts()).isEqualTo(2);
-        assertThat(board.of(Right.CUTTING::equals).bags()).isEmpty();
+        assertThat(board.of(Right.CUTTING::equals, underWay()).bags()).isEmpty();
         samples.bean(RunBook.class).currentCuts(Set.of(first))
                 .forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
 
-        assertThat(board.of(Right.PACKING::equals).bags()).extracting(FloorBoard.BagToPack::runId).contains(first).doesNotContain(second);
-        assertThat(board.of(Right.PACKING::equals).way()).isEmpty();
+        assertThat(board.of(Right.PACKING::equals, underWay()).bags()).extracting(FloorBoard.BagToPack::runId).contains(first)
+                .doesNotContain(second);
+        assertThat(board.of(Right.PACKING::equals, underWay()).way()).isEmpty();
+    }
+
+    private UnderWay underWay() {
+        return UnderWay.of(samples.bean(RunBook.class));
     }
 
     private static List<FloorBoard.BoltToCut> bolts(FloorBoard.Floor floor) {

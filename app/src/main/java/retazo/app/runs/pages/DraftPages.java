@@ -161,7 +161,7 @@ class DraftPages {
                 draft.mostBags().bagsBuilt() == draft.answers().bound()
                         ? words.text("draft.bound-reached", draft.answers().bound())
                         : words.text("draft.bound", draft.answers().bound()),
-                draft.beyond().map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
+                plans.beyond(draft).map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
                         "draft.beyond", better.bagsBuilt() - draft.mostBags().bagsBuilt(), counted(draft, better.built()))))));
     }
 

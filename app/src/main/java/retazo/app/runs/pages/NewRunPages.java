@@ -1,5 +1,8 @@
 package retazo.app.runs.pages;
 
+import static java.util.Objects.requireNonNull;
+
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,12 +13,21 @@ import java.util.stream.Stream;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Component;
+import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.kits.possible.PossibleKits;
+import retazo.app.runs.DraftPlan;
+import retazo.app.runs.DraftPlans;
+import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunState;
+import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.progress.KitDemand;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.LengthView;
+import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
 import retazo.core.bolt.KitsPossible;
 
@@ -30,8 +42,13 @@ class NewRunPages {
     private final PossibleKits possible;
     private final KitShelf shelf;
     private final KitDemand demand;
+    private final DraftPlans plans;
+    private final Words words;
 
-    NewRunPages(KitIndex index, KitBook kits, PossibleKits possible, KitShelf shelf, KitDemand demand) {
+    NewRunPages(
+            KitIndex index, KitBook kits, PossibleKits possible, KitShelf shelf, KitDemand demand, DraftPlans plans, Words words) {
+        this.plans = plans;
+        this.words = words;
         this.index = index;
         this.kits = kits;
         this.possible = possible;
@@ -67,6 +84,46 @@ class NewRunPages {
         public boolean isEmpty() {
             return words.isBlank() && chosen.isEmpty() && found.isEmpty();
         }
+    }
+
+    /**
+     * What stock gives for the numbers that are typed, each beside the others.
+     *
+     * @param made  how many bags of all that are asked
+     * @param kits  a sentence for each kit
+     * @param lacks what there is not enough of
+     */
+    record Effect(int made, int asked, List<String> kits, List<String> lacks) {
+
+        public boolean isWhole() {
+            return made == asked;
+        }
+    }
+
+    /** Empty while no number is typed, or one that is none. */
+    Optional<Effect> effect(RunForm form) {
+        FieldReader reader = new FieldReader();
+        List<Run.Asked> asked = form.read(reader, known(form).keySet());
+        if (reader.anyProblem() || asked.isEmpty()) {
+            return Optional.empty();
+        }
+        DraftPlan plan = plans.plan(new Run(0, RunState.DRAFT, 0, Instant.EPOCH, Run.Turn.USUAL, asked));
+        List<Integer> built = plan.inOrder().built();
+        Map<Long, String> fabrics = plan.works().stream().flatMap(work -> work.kit().cloths().stream()).distinct()
+                .collect(Collectors.toMap(Fabric::id, Fabric::name));
+        return Optional.of(new Effect(
+                plan.inOrder().bagsBuilt(), asked.stream().mapToInt(Run.Asked::quantity).sum(),
+                IntStream.range(0, asked.size())
+                        .mapToObj(i -> words.text(
+                                "runs.new.effect-kit", built.get(i), asked.get(i).quantity(), plan.works().get(i).kit().name()))
+                        .toList(),
+                Stream.concat(
+                        plan.shortages().stream().map(shortage -> words.text(
+                                "draft.lacks", requireNonNull(fabrics.get(BoltLayout.fabricId(shortage.fabricCode()))),
+                                LengthView.of(shortage.missing(), words.sellingUnit()).plain())),
+                        plan.goods().stream().map(shortage -> words.text(
+                                "draft.good-missing", shortage.good().name(), shortage.missing())))
+                        .toList()));
     }
 
     /** Words that look for nothing find all kits; where it is asked from a kit, the sizes of that. */

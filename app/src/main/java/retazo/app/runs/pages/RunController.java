@@ -48,6 +48,7 @@ class RunController {
 
     @GetMapping("/runs/new")
     String newRun(RunForm form, @RequestParam(defaultValue = "") String words, @RequestParam Optional<Long> kit, Model model) {
+        model.addAttribute("effect", newRuns.effect(form).orElse(null));
         return showForm(model, newRuns.page(form, words, kit), Faults.NONE);
     }
 

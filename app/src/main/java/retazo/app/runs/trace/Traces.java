@@ -2,6 +2,7 @@ package retazo.app.runs.trace;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -75,8 +76,26 @@ public class Traces {
      * @param flawed  lost with flaws
      * @param wasted  too short, and thrown away
      * @param remnants put aside as bolts of their own
+     * @param sold     of those, at the counter since
      */
-    public record FabricYield(Fabric fabric, Length planned, Length cut, Length flawed, Length wasted, Length remnants) {
+    public record FabricYield(Fabric fabric, Length planned, Length cut, Length flawed, Length wasted, Length remnants, Length sold) {
+    }
+
+    /** How long a bag of a run takes at each station; empty where the records do not tell. */
+    public record BagTimes(Optional<Duration> cutting, Optional<Duration> packing) {
+    }
+
+    /** From what was recorded, for all who worked at the run together. */
+    public BagTimes times(long runId) {
+        List<Bag> bags = runs.bags(Set.of(runId)).getOrDefault(runId, List.of());
+        long packed = bags.stream().filter(Bag::packed).count();
+        long cut = bags.stream().filter(Bag::allCut).count();
+        return new BagTimes(
+                WorkTimes.eachBag(recorded(traces.cuts(runId)), cut), WorkTimes.eachBag(recorded(traces.ticks(runId)), packed));
+    }
+
+    private static List<WorkTimes.Recorded> recorded(List<TraceRepository.Step> steps) {
+        return steps.stream().map(step -> new WorkTimes.Recorded(step.getPersonId(), step.getAt())).toList();
     }
 
     /** By fabric, those with the most cloth first; nothing before anything is cut. */
@@ -94,7 +113,8 @@ public class Traces {
                 .map(one -> new FabricYield(
                         requireNonNull(byId.get(one.getFabricId())),
                         Optional.ofNullable(planned.get(one.getFabricId())).orElse(Length.ZERO), new Length(one.getCut()),
-                        new Length(one.getFlawed()), new Length(one.getWasted()), new Length(one.getRemnants())))
+                        new Length(one.getFlawed()), new Length(one.getWasted()), new Length(one.getRemnants()),
+                        new Length(one.getSold())))
                 .sorted(Comparator.comparing(FabricYield::cut).reversed().thenComparing(one -> one.fabric().code())).toList();
     }
 }

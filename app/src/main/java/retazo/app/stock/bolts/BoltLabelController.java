@@ -5,25 +5,33 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.devices.Devices;
+import retazo.app.devices.MeasuringMachine;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.labels.Label;
 import retazo.app.labels.LabelAnswers;
+import retazo.app.shared.Faults;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 
-/** The label of a bolt or a remnant as a file to be printed. */
+/** The label of a bolt or a remnant, and what the measuring machine says of it. */
 @Controller
 class BoltLabelController {
 
     private final StockService stock;
     private final FabricService fabrics;
     private final LabelAnswers answers;
+    private final Devices devices;
     private final Words words;
 
-    BoltLabelController(StockService stock, FabricService fabrics, LabelAnswers answers, Words words) {
+    BoltLabelController(StockService stock, FabricService fabrics, LabelAnswers answers, Devices devices, Words words) {
+        this.devices = devices;
         this.stock = stock;
         this.fabrics = fabrics;
         this.answers = answers;
@@ -34,11 +42,33 @@ class BoltLabelController {
     @GetMapping("/stock/bolts/{id}/label")
     ResponseEntity<byte[]> label(@PathVariable long id) {
         Bolt bolt = stock.bolt(id);
+        return answers.answer(List.of(label(bolt)), "bolt-" + bolt.code());
+    }
+
+    /** The same at the shop's printer. */
+    @PostMapping("/stock/bolts/{id}/label")
+    String print(@PathVariable long id, RedirectAttributes redirect) {
+        Bolt bolt = stock.bolt(id);
+        answers.print(List.of(label(bolt)), "bolt-" + bolt.code()).match(
+                done -> redirect.addFlashAttribute("done", words.text("labels.printed", 1)),
+                problems -> redirect.addFlashAttribute("refused", Faults.of(problems, words).at("")));
+        return "redirect:/stock/bolts/" + id;
+    }
+
+    /** What the machine shows for the bolt stands in the field, to be booked by whoever reads it. */
+    @PostMapping("/stock/bolts/{id}/measure")
+    String measure(@PathVariable long id, RedirectAttributes redirect) {
+        MeasuringMachine machine = devices.machine().orElseThrow(() -> new NotFoundException("machine for bolt", id));
+        redirect.addAttribute("counted", LengthView.onHand(machine.measure(stock.bolt(id).onHand()), words.sellingUnit()).plain());
+        return "redirect:/stock/bolts/" + id;
+    }
+
+    private Label label(Bolt bolt) {
         Fabric fabric = fabrics.fabric(bolt.fabricId());
         String length = LengthView.onHand(bolt.onHand(), words.sellingUnit()).plain();
         List<String> lines = bolt.parentCode()
                 .map(parent -> List.of(words.text("bolt-label.lot", bolt.lot()), words.text("bolt-label.remnant", parent, length)))
                 .orElseGet(() -> List.of(words.text("bolt-label.lot", bolt.lot())));
-        return answers.answer(List.of(new Label(bolt.code(), fabric.name(), bolt.place(), lines)), "bolt-" + bolt.code());
+        return new Label(bolt.code(), fabric.name(), bolt.place(), lines);
     }
 }

@@ -70,8 +70,8 @@ class StockController {
     }
 
     @GetMapping("/stock/bolts/{id}")
-    String bolt(@PathVariable long id, Model model) {
-        return showBolt(model, id, BoltForm.EMPTY, Faults.NONE);
+    String bolt(@PathVariable long id, BoltForm form, Model model) {
+        return showBolt(model, id, form, Faults.NONE);
     }
 
     @PostMapping("/stock/bolts/{id}/count")
