@@ -1,7 +1,7 @@
 package retazo.app.devices;
 
 import java.util.Optional;
-
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** The devices that there are. */
@@ -10,8 +10,10 @@ public class Devices {
 
     private final Optional<LabelPrinter> printer;
     private final Optional<MeasuringMachine> machine;
+    private final boolean played;
 
-    Devices(Optional<LabelPrinter> printer, Optional<MeasuringMachine> machine) {
+    Devices(Optional<LabelPrinter> printer, Optional<MeasuringMachine> machine, @Value("${retazo.standins}") boolean played) {
+        this.played = played;
         this.printer = printer;
         this.machine = machine;
     }
@@ -27,6 +29,11 @@ public class Devices {
     /** Whether labels are printed at a press. */
     public boolean hasPrinter() {
         return printer.isPresent();
+    }
+
+    /** Whether stand-ins are in their places. */
+    public boolean arePlayed() {
+        return played;
     }
 
     public boolean hasMachine() {

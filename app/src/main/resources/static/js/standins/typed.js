@@ -11,6 +11,6 @@ channel.addEventListener("message", ({ data }) => {
     field.value = data.text;
     field.dispatchEvent(new Event("input", { bubbles: true }));
     if (data.enter) {
-        field.form?.requestSubmit();
+        field.form?.requestSubmit(field.form.querySelector("button"));
     }
 });

@@ -45,7 +45,7 @@ import retazo.core.measure.Length;
 class RandomDaysTest {
 
     private static final int DAYS = 10;
-    private static final int STEPS_OF_A_DAY = 10;
+    private static final int STEPS_OF_A_DAY = 8;
 
     private final TestShop.Shop shop;
     private final Samples samples;

@@ -64,6 +64,11 @@ public class RunBook {
         return toRuns(List.of(runs.findById(id).orElseThrow(() -> new NotFoundException("run", id)))).get(0);
     }
 
+    /** Empty for an id that no bag has. */
+    public Optional<Bag> find(long bagId) {
+        return bags.findById(bagId).map(bag -> bag(bag.id()));
+    }
+
     /** The bags of runs with their lines and cuts, by run. */
     public Map<Long, List<Bag>> bags(Set<Long> runIds) {
         Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
