@@ -78,7 +78,9 @@ class EveryPageTest {
                 tab.page().setViewportSize(desk.width, desk.height);
                 tab.page().evaluate(axe);
                 Object found = tab.page().evaluate("""
-                        async () => (await axe.run({ exclude: [["svg[aria-hidden=true]"]] }, { runOnly: ["wcag2a", "wcag2aa", "best-practice"] })).violations
+                        async () => (await axe.run(
+                            { exclude: [["svg[aria-hidden=true]"]] },
+                            { runOnly: ["wcag2a", "wcag2aa", "best-practice"] })).violations
                             .map(one => one.id + ": " + one.nodes.slice(0, 2).map(node => node.html.slice(0, 150)).join(" | "))""");
                 ((List<?>) found).forEach(fault -> faults.merge(fault.toString().split(":")[0], path + " " + fault, (one, more) -> one));
             });
