@@ -1,6 +1,7 @@
 /**
  * Shows what others did within a second or two: when the server says that something was booked, the page is asked for again and its
- * `[data-live]` parts are put in place. A part in which somebody types, chooses or has something open is left as it is until they are done.
+ * `[data-live]` parts are put in place; a part of a page that may answer a form at another address names its own there. A part in which
+ * somebody types, chooses or has something open is left as it is until they are done.
  */
 import { afterQuiet, asker, replaceParts } from "./shared/parts.js";
 
@@ -27,7 +28,7 @@ async function look() {
     if (free.length === 0) {
         return;
     }
-    const answer = await ask(location.href);
+    const answer = await ask(free[0].dataset.live || location.href);
     if (answer.kind === "page") {
         replaceParts(
             answer.text,

@@ -79,12 +79,15 @@ class TodayServiceTest {
         assertThat(toCut.runIds()).containsExactly(first, second);
         assertThat(toCut.cuts()).isEqualTo(2);
         assertThat(board.of(Right.CUTTING::equals, underWay()).bags()).isEmpty();
+        FloorBoard.Floor before = board.of(Right.PACKING::equals, underWay());
+        int complete = before.bags().size() + before.moreBags();
         samples.bean(RunBook.class).currentCuts(Set.of(first))
                 .forEach(cut -> samples.bean(CutService.class).confirm(cut.id(), UUID.randomUUID(), 1));
 
-        assertThat(board.of(Right.PACKING::equals, underWay()).bags()).extracting(FloorBoard.BagToPack::runId).contains(first)
-                .doesNotContain(second);
-        assertThat(board.of(Right.PACKING::equals, underWay()).way()).isEmpty();
+        FloorBoard.Floor packers = board.of(Right.PACKING::equals, underWay());
+        assertThat(packers.bags().size() + packers.moreBags()).isEqualTo(complete + 1);
+        assertThat(packers.bags()).extracting(FloorBoard.BagToPack::runId).doesNotContain(second);
+        assertThat(packers.way()).isEmpty();
     }
 
     private UnderWay underWay() {

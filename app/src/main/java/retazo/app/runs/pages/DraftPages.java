@@ -23,6 +23,7 @@ import retazo.app.runs.NarrowBolts;
 import retazo.app.runs.RunTakings;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.plan.BoltLayout;
+import retazo.app.runs.plan.LongerSearches;
 import retazo.app.runs.plan.Takings;
 import retazo.app.runs.progress.RunTitles;
 import retazo.app.shared.LengthView;
@@ -129,7 +130,7 @@ class DraftPages {
     /** A draft; the bolts of the answer of that name are drawn, else those of the first. */
     DraftPage draft(Run run, Optional<String> shown) {
         DraftPlan draft = plans.plan(run);
-        GivesView gives = gives(run, draft);
+        GivesView gives = gives(run, draft, plans.beyond(draft));
         return new DraftPage(
                 run, titles.of(run).asked(), lines(draft), gives,
                 gives.answers().stream().filter(view -> shown.equals(Optional.of(view.name()))).findFirst().orElse(gives.inOrder()),
@@ -142,10 +143,10 @@ class DraftPages {
 
     /** What stock gives for a draft, or for what is open of a run. */
     GivesView gives(Run run) {
-        return gives(run, plans.plan(run));
+        return gives(run, plans.plan(run), Optional.empty());
     }
 
-    private GivesView gives(Run run, DraftPlan draft) {
+    private GivesView gives(Run run, DraftPlan draft, Optional<LongerSearches.Found> beyond) {
         Map<Long, Fabric> fabricById = fabricsOf(draft);
         return new GivesView(
                 draft.whole(), answers(draft),
@@ -161,7 +162,7 @@ class DraftPages {
                 draft.mostBags().bagsBuilt() == draft.answers().bound()
                         ? words.text("draft.bound-reached", draft.answers().bound())
                         : words.text("draft.bound", draft.answers().bound()),
-                plans.beyond(draft).map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
+                beyond.map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
                         "draft.beyond", better.bagsBuilt() - draft.mostBags().bagsBuilt(), counted(draft, better.built()))))));
     }
 
