@@ -101,6 +101,11 @@ final class FloorPdf {
         }
     }
 
+    /** A fraction stands well apart from its whole number: 1 1/4 is not to be read as 11/4 from a step away. */
+    private static String apart(String amount) {
+        return amount.replaceAll("(\\d) (\\d+/\\d)", "$1   $2");
+    }
+
     private void line(FloorPaper.Line line) throws IOException {
         float right = sheet.width() - EDGE;
         float text = EDGE + BOX + 12;
@@ -112,7 +117,7 @@ final class FloorPdf {
         ink.text(fonts.bold(), line.lead(), TEXT + 2, text, base, LEAD_WIDE);
         float what = text + LEAD_WIDE + 8;
         ink.text(fonts.plain(), line.what(), TEXT, what, base, right - AMOUNT_WIDE - 8 - what);
-        ink.textBefore(fonts.bold(), line.amount(), TEXT + 2, right, base, AMOUNT_WIDE);
+        ink.textBefore(fonts.bold(), apart(line.amount()), TEXT + 2, right, base, AMOUNT_WIDE);
         if (!line.note().isEmpty()) {
             ink.text(fonts.plain(), line.note(), SMALL, what, base - SMALL - 2, right - what);
         }

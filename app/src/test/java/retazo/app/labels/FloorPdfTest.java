@@ -62,7 +62,7 @@ class FloorPdfTest {
             stripper.setSortByPosition(true);
             stripper.setStartPage(page);
             stripper.setEndPage(page);
-            return stripper.getText(document);
+            return stripper.getText(document).replaceAll(" +", " ");
         }
     }
 }
