@@ -10,6 +10,9 @@ const ask = asker();
 let line = null;
 let late = false;
 
+/** Where the page can be asked for again: as it was opened, or where it answers a form at another address, by its own. */
+const address = (part) => (part.dataset.live && part.dataset.live !== location.pathname ? part.dataset.live : location.href);
+
 const parts = () => [...document.querySelectorAll("[data-live]")];
 
 /** Whether somebody is at it: a field or a button in it has the focus, something in it is open, or something is typed. */
@@ -28,7 +31,7 @@ async function look() {
     if (free.length === 0) {
         return;
     }
-    const answer = await ask(free[0].dataset.live || location.href);
+    const answer = await ask(address(free[0]));
     if (answer.kind === "page") {
         replaceParts(
             answer.text,

@@ -110,7 +110,7 @@ public class CutService {
                     keepLeftOvers(cut, entry);
                     return records.keep(cut, entry, real, CutRecordEntity.Outcome.GOOD);
                 },
-                problems -> undoAll(problems.get(0)));
+                problems -> undoCut(problems.get(0)));
     }
 
     /** What the length leaves and is kept is there from now on; it goes again if the cut is taken back. */
@@ -136,13 +136,17 @@ public class CutService {
                     runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.CUT_SHORT));
                     return kept;
                 },
-                problems -> undoAll(problems.get(0)));
+                problems -> undoCut(problems.get(0)));
     }
 
-    private static CutResult undoAll(Problem problem) {
+    /** Undoes a cut; where the book has less than was cut, the cutter is asked whether the bolt was longer. */
+    private static CutResult undoCut(Problem problem) {
+        return undoAll(problem, problem.code().equals("stock.not-enough") ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING);
+    }
+
+    private static CutResult undoAll(Problem problem, TicketPage.Asks asks) {
         TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
-        return new CutResult.Refused(
-                problem, problem.code().equals("stock.not-enough") ? TicketPage.Asks.LONGER : TicketPage.Asks.NOTHING);
+        return new CutResult.Refused(problem, asks);
     }
 
     /** A length in front is put aside as a bolt of its own, so that the cut lies behind it. */
@@ -165,7 +169,7 @@ public class CutService {
                     runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.TAKEN_OFF));
                     return kept;
                 },
-                problems -> undoAll(problems.get(0)));
+                problems -> undoAll(problems.get(0), TicketPage.Asks.NOTHING));
     }
 
     /** Cuts a flaw out of the bolt; what no longer fits is planned again. */
@@ -189,7 +193,7 @@ public class CutService {
                     runs.askPlanAgain(cut.runId(), Happened.on(cut.boltId(), Cause.FLAW));
                     return kept;
                 },
-                problems -> undoAll(problems.get(0)));
+                problems -> undoAll(problems.get(0), TicketPage.Asks.NOTHING));
     }
 
     /** Books what the bolt really has left; what no longer fits is planned again. */

@@ -38,7 +38,9 @@ class TicketPaperController {
                 false, "", words.text("ticket.paper.rest"), ticket.end().rest().plain(), ticket.end().word());
         return new FloorPaper(
                 on.bolt().code(), words.text("ticket.bolt", on.bolt().code(), on.fabric().name()),
-                words.text("ticket.paper.under", on.bolt().place(), on.bolt().lot(), on.usableWidth().plain()),
+                words.text(
+                        "ticket.paper.under", on.bolt().place().isEmpty() ? words.text("ticket.no-place-noted") : on.bolt().place(),
+                        on.bolt().lot(), on.usableWidth().plain()),
                 List.of(new FloorPaper.Part(words.text("ticket.paper.run", ticket.runId()),
                         Stream.concat(lines.stream(), Stream.of(rest)).toList())));
     }

@@ -72,7 +72,8 @@ final class FloorPdf {
         boolean coded = pages == 1 && !paper.code().isEmpty();
         fresh.text(fonts.bold(), paper.title(), pages == 1 ? TITLE : TEXT, EDGE, y, coded ? wide - CODE_WIDE - 12 : wide);
         if (coded) {
-            fresh.bars(paper.code(), sheet.width() - EDGE - CODE_WIDE, y - 12, CODE_WIDE, 32);
+            fresh.bars(paper.code(), sheet.width() - EDGE - CODE_WIDE, y - 8, CODE_WIDE, 32);
+            fresh.text(fonts.bold(), paper.code(), TEXT, sheet.width() - EDGE - CODE_WIDE, y - 22, CODE_WIDE);
         }
         if (pages == 1 && !paper.under().isEmpty()) {
             y -= TEXT * 1.5f;
@@ -103,7 +104,7 @@ final class FloorPdf {
 
     /** A fraction stands well apart from its whole number: 1 1/4 is not to be read as 11/4 from a step away. */
     private static String apart(String amount) {
-        return amount.replaceAll("(\\d) (\\d+/\\d)", "$1   $2");
+        return amount.replaceAll("(\\d) (\\d+/\\d)", "$1  $2");
     }
 
     private void line(FloorPaper.Line line) throws IOException {

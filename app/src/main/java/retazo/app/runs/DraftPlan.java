@@ -21,7 +21,7 @@ import retazo.core.bolt.search.Shortage;
  * @param whole      whether all that is asked can be made
  * @param shortages  fabrics that limit
  * @param goods      counted stock that limits
- * @param allowed    how many bags of each kit the counted stock allows
+ * @param allowed    how many bags of each kit the counted stock allows, those of the order asked among them
  */
 public record DraftPlan(
         List<KitWork> works,

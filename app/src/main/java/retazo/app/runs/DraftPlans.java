@@ -24,11 +24,13 @@ import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.plan.BoltPlans;
 import retazo.app.runs.plan.GoodLimit;
 import retazo.app.runs.plan.LongerSearches;
+import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.measure.Problem;
 
 /** Works out what stock gives for drafts of runs. */
 @Component
@@ -102,15 +104,16 @@ public class DraftPlans {
         return plans.beyond(new BoltLayout(wanted(plan.works(), plan.asked()), plan.there(), practice.practice()));
     }
 
-    /** From now on the answer with the most bags is what the longer search found, as long as stock is what it was. */
+    /** From now on the answer with the most bags is what the longer search found; refused where stock is not what it was then. */
     @Transactional(readOnly = true)
-    public void takeBeyond(Run run) {
+    public Outcome<Long> takeBeyond(Run run) {
         List<KitWork> works = works(run);
-        plans.takeBeyond(asked(run, works, there(works), practice.practice()).layout());
+        boolean taken = plans.takeBeyond(asked(run, works, there(works), practice.practice()).layout());
+        return taken ? Outcome.done(run.id()) : Outcome.refused(Problem.of("run.beyond-gone"));
     }
 
     /** A draft with all that its plan comes from. */
-    private record Asked(Run run, List<KitWork> works, BoltLayout.There there, GoodLimit limit, BoltLayout layout) {
+    private record Asked(Run run, List<KitWork> works, BoltLayout.There there, BoltLayout layout) {
     }
 
     private BoltLayout.There there(List<KitWork> works) {
@@ -122,8 +125,7 @@ public class DraftPlans {
     }
 
     private static Asked asked(Run run, List<KitWork> works, BoltLayout.There there, ShopPractice shop) {
-        GoodLimit limit = GoodLimit.of(works, run.asked().stream().map(Run.Asked::quantity).toList(), there.goods());
-        return new Asked(run, works, there, limit, new BoltLayout(wanted(works, run.asked()), there, shop));
+        return new Asked(run, works, there, new BoltLayout(wanted(works, run.asked()), there, shop));
     }
 
     private static List<BoltLayout.Bags> wanted(List<KitWork> works, List<Run.Asked> asked) {
@@ -154,11 +156,13 @@ public class DraftPlans {
 
     private DraftPlan plan(Asked asked) {
         BoltPlans.Answers answers = plans.answers(asked.layout());
-        boolean clothSuffices = asked.layout().isWhole(answers.inOrder());
+        boolean whole = asked.layout().isWhole(answers.inOrder());
+        GoodLimit limit = GoodLimit.of(
+                asked.works(), asked.run().asked().stream().map(Run.Asked::quantity).toList(), answers.inOrder().built(),
+                asked.there().goods());
         return new DraftPlan(
-                asked.works(), asked.run().asked(), asked.there(), answers, clothSuffices && asked.limit().shortages().isEmpty(),
-                clothSuffices ? List.of() : asked.layout().shortages(),
-                asked.limit().shortages(), asked.limit().quantities());
+                asked.works(), asked.run().asked(), asked.there(), answers, whole, whole ? List.of() : asked.layout().shortages(),
+                limit.shortages(), limit.quantities());
     }
 
     /** The kits of a run with their bills, by the practice of now. */

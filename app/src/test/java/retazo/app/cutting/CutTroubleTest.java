@@ -151,7 +151,9 @@ class CutTroubleTest {
         assertThat(tickets.first(run).boltId()).isEqualTo(bolt);
         assertThat(cuts.undoLast(run, bolt, UUID.randomUUID(), CUTTER).<String>match(done -> "done", Object::toString)).isEqualTo("done");
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(60));
-        cuts.recordAside(CutSamples.step(tickets.first(run)), Length.ofInches(60), CUTTER);
+        CutResult tooMuch = cuts.recordAside(CutSamples.step(tickets.first(run)), Length.ofInches(60), CUTTER);
+        assertThat(tooMuch).as("nobody is asked to book a cut instead").isInstanceOfSatisfying(
+                CutResult.Refused.class, refused -> assertThat(refused.asks()).isEqualTo(TicketPage.Asks.NOTHING));
         assertThat(stock.bolt(bolt).onHand()).as("nothing would be left to cut").isEqualTo(Length.ofInches(60));
     }
 

@@ -37,7 +37,8 @@ class FloorPdfTest {
     void every_line_stands_on_a_page(LabelPaper.Kind sheet) throws IOException {
         byte[] pdf = FloorPdf.of(LONG, sheet, (page, title) -> title + ", page " + page);
 
-        assertThat(text(pdf, 1)).contains("Bolt 0012, River fog, page 1", "bay 3, shelf A, lot K2", "Cuts for run 2", "bag 1", "1 3/8 yd");
+        assertThat(text(pdf, 1)).contains("Bolt 0012, River fog, page 1", "bay 3, shelf A, lot K2", "0012", "Cuts for run 2", "bag 1",
+                "1 3/8 yd");
         assertThat(text(pdf, 2)).contains("page 2", "bag 30", "note 30", "Then", "later 2").doesNotContain("lot K2");
         String all = text(pdf, 1) + text(pdf, 2);
         assertThat(IntStream.rangeClosed(1, 30)).allMatch(at -> all.contains("bag " + at + " ") || all.contains("bag " + at + "\n"));

@@ -151,6 +151,22 @@ class PickedKitsTest {
                         org.assertj.core.api.Assertions.tuple(stock.quarters().id(), 3L));
     }
 
+    /**
+     * Cloth for one bag is left, and rolls for five: of four large kits one can be made, and four small ones, which take no cloth. No roll
+     * is left then for large ones, whatever cloth later runs would give.
+     */
+    @Test
+    void what_is_picked_for_bags_that_can_be_made_is_gone_for_those_that_wait_for_cloth() {
+        Stocked stock = stocked(9, 60, 30);
+        samples.run(stock.kit(), 4);
+        long run = drafts.draft(List.of(new Run.Asked(stock.kit(), 4), new Run.Asked(stock.small(), 4)), 1);
+
+        DraftPlan plan = samples.bean(DraftPlans.class).plan(book.run(run));
+
+        assertThat(plan.inOrder().built()).containsExactly(1, 4);
+        assertThat(plan.allowed()).containsExactly(1, 4);
+    }
+
     @Test
     void what_is_reserved_for_one_run_is_not_there_for_the_next() {
         Stocked stock = stocked(5, 9, 1);

@@ -326,6 +326,8 @@ class PromisesTest {
         String page = planner.post("/runs/" + run + "/press", Map.of("kit", Long.toString(second), "priority", "RUSH")).body();
 
         assertThat(page).contains("By priority", "1 Mat fewer than another answer makes");
+        assertThat(planner.get("/runs/" + run + "/beyond").body()).contains("id=\"beyond\"").doesNotContain("data-again");
+        assertThat(planner.post("/runs/" + run + "/beyond", Map.of()).body()).contains("Stock is not what it was when that plan was found");
         assertThat(draftPlan(run).plan(DraftPlan.Answer.BY_PRIORITY).built()).containsExactly(0, 1);
         planner.post("/runs/" + run + "/confirm", Map.of("answer", "BY_PRIORITY", "built", "0,1"));
         assertThat(book.bags(Set.of(run)).get(run)).extracting(Bag::kitId).containsExactly(second);

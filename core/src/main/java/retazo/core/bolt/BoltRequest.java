@@ -73,11 +73,6 @@ public record BoltRequest(Map<String, List<BoltStock>> fabrics, List<BagGroup> g
         return picked;
     }
 
-    /** Whether there are goods enough for so many bags of each group. */
-    public boolean hasGoodsFor(int[] counts) {
-        return neededGoods().stream().allMatch(code -> picked(code, counts) <= free(code));
-    }
-
     /** The codes of all fabrics that a group needs, in order. */
     public Set<String> neededFabrics() {
         Set<String> codes = new TreeSet<>();

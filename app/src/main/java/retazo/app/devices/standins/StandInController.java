@@ -30,7 +30,7 @@ class StandInController {
     @GetMapping("/standins")
     String table(Model model) {
         model.addAttribute("faults", List.of(Fault.values()));
-        model.addAttribute("on", standIns.faults());
+        model.addAttribute("on", List.copyOf(standIns.faults()));
         model.addAttribute("tray", printer.tray());
         return "devices/standins";
     }

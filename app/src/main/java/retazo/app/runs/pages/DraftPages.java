@@ -137,8 +137,15 @@ class DraftPages {
                 List.copyOf(fabricsOf(draft).values()));
     }
 
-    void takeBeyond(Run run) {
-        plans.takeBeyond(run);
+    /** How far the search for more bags is; empty where no plan can have more. */
+    Optional<BeyondView> beyond(Run run) {
+        DraftPlan draft = plans.plan(run);
+        return view(draft, plans.beyond(draft));
+    }
+
+    private Optional<BeyondView> view(DraftPlan draft, Optional<LongerSearches.Found> beyond) {
+        return beyond.map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
+                "draft.beyond", better.bagsBuilt() - draft.mostBags().bagsBuilt(), counted(draft, better.built())))));
     }
 
     /** What stock gives for a draft, or for what is open of a run. */
@@ -162,8 +169,7 @@ class DraftPages {
                 draft.mostBags().bagsBuilt() == draft.answers().bound()
                         ? words.text("draft.bound-reached", draft.answers().bound())
                         : words.text("draft.bound", draft.answers().bound()),
-                beyond.map(found -> new BeyondView(found.goesOn(), found.better().map(better -> words.text(
-                        "draft.beyond", better.bagsBuilt() - draft.mostBags().bagsBuilt(), counted(draft, better.built()))))));
+                view(draft, beyond));
     }
 
     /** The order asked; by priority where bags press differently; and what makes more bags than those. */

@@ -100,7 +100,7 @@ class NewRunPages {
         }
     }
 
-    /** Empty while no number is typed, or one that is none. */
+    /** Empty while no number is typed, or one that is none, or for a kit that cannot be cut by the practice of now. */
     Optional<Effect> effect(RunForm form) {
         FieldReader reader = new FieldReader();
         List<Run.Asked> asked = form.read(reader, known(form).keySet());
@@ -108,6 +108,9 @@ class NewRunPages {
             return Optional.empty();
         }
         DraftPlan plan = plans.plan(new Run(0, RunState.DRAFT, 0, Instant.EPOCH, Run.Turn.USUAL, asked));
+        if (plan.works().stream().anyMatch(work -> !work.problems().isEmpty())) {
+            return Optional.empty();
+        }
         List<Integer> built = plan.inOrder().built();
         Map<Long, String> fabrics = plan.works().stream().flatMap(work -> work.kit().cloths().stream()).distinct()
                 .collect(Collectors.toMap(Fabric::id, Fabric::name));

@@ -11,8 +11,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.runs.DraftPlan;
+import retazo.app.runs.DraftPlans;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
+import retazo.app.runs.book.RunBook;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -29,10 +31,15 @@ class RunController {
     private final RunList list;
     private final RunShow show;
     private final RunDrafts drafts;
+    private final DraftPlans plans;
+    private final RunBook book;
     private final NewRunPages newRuns;
     private final Words words;
 
-    RunController(RunList list, RunShow show, RunDrafts drafts, NewRunPages newRuns, Words words) {
+    RunController(
+            RunList list, RunShow show, RunDrafts drafts, DraftPlans plans, RunBook book, NewRunPages newRuns, Words words) {
+        this.plans = plans;
+        this.book = book;
         this.list = list;
         this.show = show;
         this.drafts = drafts;
@@ -89,9 +96,16 @@ class RunController {
 
     /** Answers a draft with the plan that was found beside its page. */
     @PostMapping("/runs/{id}/beyond")
-    String takeBeyond(@PathVariable long id) {
-        show.takeBeyond(id);
-        return "redirect:/runs/" + id + "?answer=" + DraftPlan.Answer.MOST_BAGS;
+    String takeBeyond(@PathVariable long id, Model model) {
+        return plans.takeBeyond(book.run(id)).match(
+                done -> "redirect:/runs/" + id + "?answer=" + DraftPlan.Answer.MOST_BAGS,
+                problems -> show.show(model, id, RunShow.Asked.NOTHING, Faults.of(problems, words)));
+    }
+
+    /** How far the search beside the page of a draft is. */
+    @GetMapping("/runs/{id}/beyond")
+    String beyond(@PathVariable long id, Model model) {
+        return show.beyond(model, id);
     }
 
     @PostMapping("/runs/{id}/discard")

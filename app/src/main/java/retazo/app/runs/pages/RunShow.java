@@ -52,9 +52,12 @@ class RunShow {
         static final Asked NOTHING = new Asked(Optional.empty(), Optional.empty());
     }
 
-    /** What was found beside the page of a draft is its answer from now on. */
-    void takeBeyond(long id) {
-        drafts.takeBeyond(pages.run(id));
+    /** The part of the page of a draft that tells of the search beside it; nothing for a run that is no draft any more. */
+    String beyond(Model model, long id) {
+        Run run = pages.run(id);
+        model.addAttribute("runId", id);
+        model.addAttribute("beyond", run.state() == RunState.DRAFT ? drafts.beyond(run) : Optional.empty());
+        return "runs/beyond";
     }
 
     String show(Model model, long id, Asked asked, Faults faults) {

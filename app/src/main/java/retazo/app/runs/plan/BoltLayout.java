@@ -101,8 +101,10 @@ public final class BoltLayout {
     /** The plans, and how many bags no plan exceeds. */
     BoltPlans.Answers answers() {
         BoltPlanner planner = BoltPlanner.of(request);
-        return new BoltPlans.Answers(proved(planner.mostBags()), proved(planner.inOrderAsked()), proved(planner.byPriority()),
-                planner.bound());
+        BoltPlan mostBags = proved(planner.mostBags());
+        boolean pressAlike = BoltPlanner.turns(request).length < 2;
+        return new BoltPlans.Answers(
+                mostBags, proved(planner.inOrderAsked()), pressAlike ? mostBags : proved(planner.byPriority()), planner.bound());
     }
 
     /** A plan with more bags, looked for as long as it goes on. */

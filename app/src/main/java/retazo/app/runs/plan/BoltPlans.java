@@ -51,10 +51,11 @@ public class BoltPlans {
         return answers.isProved() ? Optional.empty() : Optional.of(searches.of(layout, answers.mostBags().bagsBuilt()));
     }
 
-    /** Answers from now on with the plan that the longer search found, if it found one. */
-    public void takeBeyond(BoltLayout layout) {
-        beyond(layout).flatMap(LongerSearches.Found::better)
-                .ifPresent(better -> kept.asMap().computeIfPresent(layout.request(), (request, answers) -> answers.with(better)));
+    /** Answers from now on with the plan that the longer search found; false where it found none for what there is now. */
+    public boolean takeBeyond(BoltLayout layout) {
+        Optional<BoltPlan> better = beyond(layout).flatMap(LongerSearches.Found::better);
+        better.ifPresent(plan -> kept.asMap().computeIfPresent(layout.request(), (request, answers) -> answers.with(plan)));
+        return better.isPresent();
     }
 
     /** Whether the answers need not be found. */

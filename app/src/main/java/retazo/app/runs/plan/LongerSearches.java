@@ -1,16 +1,16 @@
 package retazo.app.runs.plan;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import jakarta.annotation.PreDestroy;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltRequest;
 
@@ -21,6 +21,7 @@ import retazo.core.bolt.BoltRequest;
 @Component
 public class LongerSearches {
 
+    private static final Logger LOG = LoggerFactory.getLogger(LongerSearches.class);
     private static final Duration LONGEST = Duration.ofSeconds(10);
     private static final int MOST_KEPT = 100;
 
@@ -49,12 +50,17 @@ public class LongerSearches {
         CompletableFuture<Optional<BoltPlan>> search = searches.get(
                 new Asked(layout.request(), bags),
                 asked -> CompletableFuture.supplyAsync(() -> search(layout, bags), beside));
-        return new Found(!search.isDone(), search.isCompletedExceptionally() ? Optional.empty() : search.getNow(Optional.empty()));
+        return new Found(!search.isDone(), search.getNow(Optional.empty()));
     }
 
     private static Optional<BoltPlan> search(BoltLayout layout, int bags) {
         long end = System.nanoTime() + LONGEST.toNanos();
-        return layout.moreThan(bags, () -> System.nanoTime() < end && !Thread.currentThread().isInterrupted());
+        try {
+            return layout.moreThan(bags, () -> System.nanoTime() < end && !Thread.currentThread().isInterrupted());
+        } catch (RuntimeException broken) {
+            LOG.error("A longer search for a plan broke; the plan that is shown holds.", broken);
+            return Optional.empty();
+        }
     }
 
     @PreDestroy

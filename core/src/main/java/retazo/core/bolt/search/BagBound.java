@@ -2,10 +2,7 @@ package retazo.core.bolt.search;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
-import retazo.core.bolt.BoltRequest;
-import retazo.core.measure.Count;
 
 /**
  * How much bags no plan can exceed, each bag counted with its worth, and in which numbers of each group they would come near it.
@@ -162,30 +159,5 @@ final class BagBound {
             over += Math.max(0, price - boltWorth[fabric]);
         }
         return over;
-    }
-
-    /** What bags take of counted goods. */
-    record GoodUnits(long[] free, long[][] each) {
-
-        static GoodUnits of(BoltRequest request) {
-            List<String> codes = List.copyOf(request.neededGoods());
-            return new GoodUnits(
-                    codes.stream().mapToLong(request::free).toArray(),
-                    codes.stream().map(code -> request.groups().stream()
-                            .mapToLong(group -> Optional.ofNullable(group.picked().get(code)).map(Count::value).orElse(0L)).toArray())
-                            .toArray(long[][]::new));
-        }
-
-        int size() {
-            return free.length;
-        }
-
-        long free(int good) {
-            return free[good];
-        }
-
-        long each(int good, int group) {
-            return each[good][group];
-        }
     }
 }

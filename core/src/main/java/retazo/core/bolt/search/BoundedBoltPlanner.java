@@ -26,7 +26,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
     private final Effort effort;
     private final List<FabricUnits> fabrics;
     private final List<FabricUnits> toBound;
-    private final BagBound.GoodUnits goods;
+    private final GoodUnits goods;
     private final int[] most;
     private final BagBound bound;
     private final Map<String, Optional<FabricFill>> known = new HashMap<>();
@@ -37,7 +37,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
         this.fabrics = request.neededFabrics().stream().map(code -> FabricUnits.toPlan(request, code)).toList();
         this.most = request.groups().stream().mapToInt(group -> ExactBoltPlanner.mostAlone(request, group)).toArray();
         this.toBound = request.neededFabrics().stream().map(code -> FabricUnits.toBound(request, code)).toList();
-        this.goods = BagBound.GoodUnits.of(request);
+        this.goods = GoodUnits.of(request);
         this.bound = new BagBound(toBound, goods, most, IntStream.of(most).map(number -> 1).toArray());
     }
 
@@ -216,7 +216,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
     }
 
     private boolean canBeLaid(int[] counts, int steps) {
-        if (!request.hasGoodsFor(counts)) {
+        if (!goods.sufficeFor(counts)) {
             return false;
         }
         for (FabricUnits fabric : fabrics) {
@@ -235,7 +235,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
         String asked = fabric.code() + Arrays.toString(taken);
         String tried = asked + steps;
         if (!known.containsKey(asked) && !known.containsKey(tried)) {
-            Optional<FabricFill> fill = FabricFill.lay(fabric, taken, steps);
+            Optional<FabricFill> fill = FabricFill.lay(fabric, taken, steps, effort.goesOn());
             known.put(fill.isPresent() ? asked : tried, fill);
         }
         return known.getOrDefault(asked, Optional.empty());
@@ -254,7 +254,7 @@ final class BoundedBoltPlanner implements BoltPlanner {
 
     private int[][] polished(FabricUnits fabric, int[] counts, RestCost cost) {
         FabricFill fill = laid(fabric, counts, effort.manySteps()).orElseThrow();
-        fill.polish(effort.polishWork(), cost);
+        fill.polish(effort.polishWork(), cost, effort.goesOn());
         return fill.sets();
     }
 

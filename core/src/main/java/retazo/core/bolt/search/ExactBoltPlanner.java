@@ -28,6 +28,7 @@ final class ExactBoltPlanner implements BoltPlanner {
 
     private final BoltRequest request;
     private final int[] most;
+    private final GoodUnits goods;
     private final List<Tied> fabrics = new ArrayList<>();
 
     /** A fabric with its table, and which of its lengths each group takes; below zero for none. */
@@ -47,6 +48,7 @@ final class ExactBoltPlanner implements BoltPlanner {
     private ExactBoltPlanner(BoltRequest request, int[] most) {
         this.request = request;
         this.most = most;
+        this.goods = GoodUnits.of(request);
     }
 
     /** A planner that has worked out all fabrics; empty where that would be too much. */
@@ -152,7 +154,7 @@ final class ExactBoltPlanner implements BoltPlanner {
         int[] counts = new int[most.length];
         while (next(counts)) {
             int now = worth.applyAsInt(counts);
-            if (now >= bestWorth && request.hasGoodsFor(counts)) {
+            if (now >= bestWorth && goods.sufficeFor(counts)) {
                 long cost = cost(counts);
                 if (cost != FabricTable.NEVER && (now > bestWorth || cost < bestCost)) {
                     best = counts.clone();

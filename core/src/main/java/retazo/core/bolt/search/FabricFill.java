@@ -3,6 +3,7 @@ package retazo.core.bolt.search;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.BooleanSupplier;
 
 /**
  * Lays given numbers of lengths on the bolts of one fabric. Each bolt is filled as full as the lengths that are left allow (subset sums
@@ -14,6 +15,7 @@ final class FabricFill {
 
     private static final long BEGINNING = 20_301;
     private static final int MOST_POLISHES = 4_000;
+    private static final int ASKED_EVERY = 50;
 
     private final FabricUnits fabric;
     private final int groups;
@@ -41,15 +43,16 @@ final class FabricFill {
     /**
      * How many lengths of each group are cut from each bolt; empty where no way was found.
      *
-     * @param steps how often bolts are emptied and filled anew, at most
+     * @param steps  how often bolts are emptied and filled anew, at most
+     * @param goesOn asked now and then; where it says no, what does not lie yet is given up
      */
-    static Optional<FabricFill> lay(FabricUnits fabric, int[] counts, int steps) {
+    static Optional<FabricFill> lay(FabricUnits fabric, int[] counts, int steps, BooleanSupplier goesOn) {
         if (fabric.taken(counts) > fabric.all()) {
             return Optional.empty();
         }
         FabricFill fill = new FabricFill(fabric, counts);
         fill.begin();
-        fill.improve(steps);
+        fill.improve(steps, goesOn);
         return Optional.of(fill).filter(one -> one.left() == 0);
     }
 
@@ -139,10 +142,10 @@ final class FabricFill {
         rest[bolt] = fabric.bolts()[bolt];
     }
 
-    private void improve(int steps) {
+    private void improve(int steps, BooleanSupplier goesOn) {
         int[] order = longestFirst();
         long left = left();
-        for (int step = 0; step < steps && left > 0 && rest.length > 1; step++) {
+        for (int step = 0; step < steps && left > 0 && rest.length > 1 && mayGoOn(step, goesOn); step++) {
             Before before = anew(order, 0);
             long now = left();
             if (now <= left) {
@@ -156,18 +159,23 @@ final class FabricFill {
     /**
      * Makes the rests better, with all lengths laid.
      *
-     * @param most steps of the tables of subset sums that are taken at most
+     * @param most   steps of the tables of subset sums that are taken at most
+     * @param goesOn likewise
      */
-    void polish(long most, RestCost cost) {
+    void polish(long most, RestCost cost, BooleanSupplier goesOn) {
         int[] order = longestFirst();
         int remnant = fabric.units(cost.shortestRemnant());
         work = 0;
-        for (int step = 0; step < MOST_POLISHES && work < most && rest.length > 1; step++) {
+        for (int step = 0; step < MOST_POLISHES && work < most && rest.length > 1 && mayGoOn(step, goesOn); step++) {
             Before before = anew(order, step % 2 == 0 ? 0 : remnant);
             if (left() > 0 || before.costNow(cost) > before.cost(cost)) {
                 before.restore();
             }
         }
+    }
+
+    private static boolean mayGoOn(int step, BooleanSupplier goesOn) {
+        return step % ASKED_EVERY != 0 || goesOn.getAsBoolean();
     }
 
     /**

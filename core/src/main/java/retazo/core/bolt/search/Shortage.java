@@ -60,7 +60,7 @@ public record Shortage(String fabricCode, Length missing, int cuts) {
             return counts -> table.cost(IntStream.of(takers).map(group -> counts[group]).toArray()) != FabricTable.NEVER;
         }
         FabricUnits fabric = FabricUnits.toPlan(request, code);
-        return counts -> FabricFill.lay(fabric, counts, STEPS).isPresent();
+        return counts -> FabricFill.lay(fabric, counts, STEPS, () -> true).isPresent();
     }
 
     /** How many of the longest lengths are left out until the others can be laid, by halving. */
