@@ -46,7 +46,6 @@ public final class Client {
         Client client = newAt(address);
         client.get("/sign-in");
         client.post("/sign-in", Map.of("username", person, "password", "ferry"));
-        client.get("/");
         return client;
     }
 
