@@ -28,7 +28,7 @@ public final class Screenshots {
         WIDE.put("run", "/runs/2");
         WIDE.put("shelf", "/shelf");
         WIDE.put("stock", "/stock");
-        WIDE.put("counter-cut", "/stock/counter-cut");
+        WIDE.put("counter", "/counter?words=green");
         WIDE.put("practice", "/practice");
     }
 
@@ -39,7 +39,7 @@ public final class Screenshots {
         Path folder = Path.of(arguments[1]);
         try (Playwright playwright = Playwright.create()) {
             Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium")))
+                    .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium-headless-shell")))
                     .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run")));
             Page page = browser.newPage();
             signIn(page, arguments[0]);

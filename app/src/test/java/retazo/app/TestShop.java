@@ -63,7 +63,7 @@ public class TestShop implements ParameterResolver {
         // On a machine under load a page may come late and is no worse for it.
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium")))
+                .setExecutablePath(Path.of(System.getenv().getOrDefault("RETAZO_CHROMIUM", "/usr/bin/chromium-headless-shell")))
                 .setArgs(List.of(
                         "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update",
                         "--disable-sync", "--no-first-run")));

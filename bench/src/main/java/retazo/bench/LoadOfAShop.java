@@ -41,7 +41,7 @@ public final class LoadOfAShop {
             "/runs", "/runs/#|500", "/runs/new", "/patterns", "/patterns/#|300", "/patterns/#|300/sizes", "/patterns/#|300/cloth", "/stock",
             "/stock?words=wren", "/stock?words=pier",
             "/stock/bolts/#|15000", "/stock/bolts/#|15000", "/stock/pick?words=ha",
-            "/stock/counter-cut",
+            "/counter", "/counter/answer?words=throw+blue", "/counter/answer?words=wren+1", "/counter/answer?words=night",
             "/cutting", "/cutting", "/packing", "/practice", "cut");
 
     private final String address;
@@ -130,7 +130,7 @@ public final class LoadOfAShop {
 
         /** An eighth of a yard off any bolt. */
         private HttpResponse<String> cut() throws IOException, InterruptedException {
-            return post("/stock/counter-cut", Map.of(
+            return post("/counter/cut", Map.of(
                     "boltId", String.valueOf(100 + random.nextInt(14_000)), "length", "1/8 yd", "clientId", UUID.randomUUID().toString()));
         }
 

@@ -88,14 +88,14 @@ public final class OrdealOfAShop {
             sent.incrementAndGet();
             while (true) {
                 try {
-                    HttpResponse<String> answer = post("/stock/counter-cut", Map.of("boltId", bolt, "length", "1/8 in", "clientId", id));
+                    HttpResponse<String> answer = post("/counter/cut", Map.of("boltId", bolt, "length", "1/8 in", "clientId", id));
                     String page = answer.uri().getPath();
                     if (page.equals("/sign-in") || answer.statusCode() == 403) {
                         signedOut.addAndGet(isIn ? 1 : 0);
                         isIn = false;
                         get("/sign-in");
                         post("/sign-in", Map.of("username", "marisol", "password", "ferry"));
-                    } else if (answer.statusCode() == 200 && answer.body().contains("booked off")) {
+                    } else if (answer.statusCode() == 200 && answer.body().contains("The cut is booked")) {
                         booked.println(id);
                         isIn = true;
                         return;

@@ -62,10 +62,29 @@ public class CutService {
     /** Confirms a planned cut, at the length on the ticket. */
     @Transactional
     public boolean confirm(long plannedCutId, UUID clientId, long personId) {
+        return isRecorded(record(planned(plannedCutId, clientId, Optional.empty()), personId));
+    }
+
+    /** Confirms a planned cut at its real length, of a bolt that may have been longer than the book says. */
+    @Transactional
+    public boolean confirmLonger(long plannedCutId, Length real, UUID clientId, long personId) {
+        return isRecorded(record(planned(plannedCutId, clientId, Optional.of(real)), personId));
+    }
+
+    /** Cuts a flaw out of the bolt of a planned cut, as {@link #recordFlaw} does. */
+    @Transactional
+    public boolean cutOutFlaw(long plannedCutId, Length good, Length flaw, UUID clientId, long personId) {
+        return isRecorded(recordFlaw(planned(plannedCutId, clientId, Optional.empty()), good, flaw, personId));
+    }
+
+    private CutStep planned(long plannedCutId, UUID clientId, Optional<Length> real) {
         PlannedCut cut = book.plannedCut(plannedCutId);
-        CutStep step = new CutStep(
-                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), clientId, Optional.empty(), Optional.empty(), false, false);
-        return record(step, personId).match(recorded -> true, old -> false, refused -> false, isShort -> false);
+        return new CutStep(
+                cut.runId(), cut.boltId(), cut.id(), cut.planVersion(), clientId, real, Optional.empty(), real.isPresent(), false);
+    }
+
+    private static boolean isRecorded(CutResult result) {
+        return result.match(recorded -> true, old -> false, refused -> false, isShort -> false);
     }
 
     /** Records a cut, with its real length where that differs. */

@@ -5,9 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-
 import retazo.app.cutting.CutService;
 import retazo.app.cutting.stacks.StackService;
 import retazo.app.fabrics.Fabric;
@@ -26,7 +25,8 @@ import retazo.core.kit.Instructions;
 
 /** A kit of the demo shop whose pieces the shop cuts, from cloth and from 10 in squares, and a run of it under way. */
 @Component
-class DemoPieces {
+@Order(1)
+class DemoPieces implements DemoUnderWay {
 
     private static final int BAGS = 2;
 
@@ -50,7 +50,8 @@ class DemoPieces {
     }
 
     /** The lengths are cut; the pieces of one cloth are, those of the others and of the squares wait. */
-    void fill(PatternVersion pattern, DemoRuns.Crew crew) {
+    @Override
+    public void fill(PatternVersion pattern, DemoRuns.Crew crew) {
         Map<RoleKey, Fabric> chosen = new HashMap<>();
         Map.of("night", "HERON", "fog", "SEDGE", "quay", "MUD", "back", "HULL")
                 .forEach((role, code) -> chosen.put(new RoleKey(role), kits.fabric(code)));

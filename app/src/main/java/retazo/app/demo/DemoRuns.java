@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.cutting.CutService;
-import retazo.app.fabrics.Fabric;
 import retazo.app.packing.BagItem;
 import retazo.app.packing.PackingService;
 import retazo.app.patterns.PatternVersion;
@@ -20,10 +19,8 @@ import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
-import retazo.app.stock.Bolt;
-import retazo.app.stock.StockService;
+import retazo.app.sales.Sales;
 import retazo.core.bolt.promise.Priority;
-import retazo.core.measure.Length;
 
 /** The demo shop's runs: one packed, one half cut, one that waits for cloth, a rush that cannot be made whole. */
 @Component
@@ -40,18 +37,18 @@ class DemoRuns {
     private final RunDrafts drafts;
     private final CutService cuts;
     private final PackingService packing;
-    private final StockService stock;
     private final BagShelf shelf;
+    private final Sales sales;
 
     DemoRuns(
-            DemoKits kits, RunBook runs, RunDrafts drafts, CutService cuts, PackingService packing, StockService stock, BagShelf shelf) {
+            DemoKits kits, RunBook runs, RunDrafts drafts, CutService cuts, PackingService packing, BagShelf shelf, Sales sales) {
         this.kits = kits;
         this.runs = runs;
         this.drafts = drafts;
         this.cuts = cuts;
         this.packing = packing;
-        this.stock = stock;
         this.shelf = shelf;
+        this.sales = sales;
     }
 
     /** @param breakwater a pattern with a print that stays upright and a border sewn of blocks */
@@ -65,7 +62,7 @@ class DemoRuns {
         long packed = confirmed(crew, List.of(new Run.Asked(lamp.get(0), 3)));
         cutAll(packed, crew, Integer.MAX_VALUE);
         packAll(packed, crew);
-        DemoStock.done(shelf.sell(
+        DemoStock.done(sales.sellBag(
                 requireNonNull(shelf.oldest(List.of(lamp.get(0))).get(lamp.get(0))).id(), DemoStock.entry(crew.counter())));
         long halfCut = confirmed(crew, List.of(new Run.Asked(lamp.get(1), 2), new Run.Asked(lamp.get(0), 2)));
         cutAll(halfCut, crew, 11);
@@ -73,18 +70,6 @@ class DemoRuns {
         drafts.draft(
                 List.of(new Run.Asked(lamp.get(1), 6), new Run.Asked(lamp.get(0), 4)),
                 new Run.Turn(Priority.RUSH, Optional.of(LocalDate.now().plusDays(DAYS_TO_THE_FAIR)), Optional.empty()), crew.designer());
-    }
-
-    /** A bolt that is a little shorter than its tag, so that a bag of the waiting run has no bolt. */
-    void findAShortBolt(Crew crew) {
-        Fabric gull = kits.fabric("GULL");
-        for (Bolt bolt : stock.boltsOf(List.of(gull.id()))) {
-            if (bolt.reserved().isPositive()) {
-                DemoStock.done(stock.correct(bolt.id(), bolt.reserved().minus(Length.ofInches(1)), DemoStock.entry(crew.cutter())));
-            } else {
-                DemoStock.done(stock.correct(bolt.id(), Length.ofInches(20), DemoStock.entry(crew.cutter())));
-            }
-        }
     }
 
     private long confirmed(Crew crew, List<Run.Asked> asked) {

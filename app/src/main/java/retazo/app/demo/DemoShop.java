@@ -26,18 +26,18 @@ class DemoShop implements ApplicationRunner {
     private final DemoPatterns patterns;
     private final DemoRuns runs;
     private final DemoGoods goods;
-    private final DemoPieces pieces;
+    private final List<DemoUnderWay> underWay;
 
     DemoShop(
             @Value("${retazo.demo}") boolean wanted, StaffService staff, DemoStock stock, DemoPatterns patterns, DemoRuns runs,
-            DemoGoods goods, DemoPieces pieces) {
+            DemoGoods goods, List<DemoUnderWay> underWay) {
         this.wanted = wanted;
         this.staff = staff;
         this.stock = stock;
         this.patterns = patterns;
         this.runs = runs;
         this.goods = goods;
-        this.pieces = pieces;
+        this.underWay = underWay;
     }
 
     @Override
@@ -55,8 +55,7 @@ class DemoShop implements ApplicationRunner {
         DemoRuns.Crew crew = new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
         List<PatternVersion> all = patterns.addAll(designer.personId());
         runs.fill(all.get(0), all.get(all.size() - 1), crew);
-        runs.findAShortBolt(crew);
         goods.fill(all, crew);
-        pieces.fill(all.get(0), crew);
+        underWay.forEach(part -> part.fill(all.get(0), crew));
     }
 }

@@ -49,6 +49,9 @@ class FabricEntity {
     @Column(name = "print_colour", nullable = false)
     private String printColour;
 
+    @Column(name = "seen_as", nullable = false)
+    private String seenAs;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     private PrintKind print;
@@ -96,6 +99,7 @@ class FabricEntity {
         name = fabric.name();
         groundColour = fabric.groundColour().toString();
         printColour = fabric.printColour().toString();
+        seenAs = SeenAs.words(fabric.groundColour());
         motif = fabric.motif();
         print = fabric.print();
         repeat = fabric.repeat().orElse(null);

@@ -21,9 +21,9 @@ interface FabricRepository extends JpaRepository<FabricEntity, Long> {
     @Query("SELECT f FROM FabricEntity f WHERE f.code IN :codes OR lower(f.name) IN :names")
     List<FabricEntity> named(Collection<String> codes, Collection<String> names);
 
-    @Query("""
-            SELECT f FROM FabricEntity f
-             WHERE lower(f.code) LIKE concat('%', lower(:words), '%') OR lower(f.name) LIKE concat('%', lower(:words), '%')
-             ORDER BY lower(f.name), f.id""")
-    Slice<FabricEntity> search(String words, Pageable page);
+    @Query(value = """
+            SELECT f.* FROM fabric f
+             WHERE lower(f.code || ' ' || f.name || ' ' || f.seen_as) LIKE ALL (string_to_array(:likes, chr(10)))
+             ORDER BY lower(f.name), f.id""", nativeQuery = true)
+    Slice<FabricEntity> search(String likes, Pageable page);
 }

@@ -14,6 +14,7 @@ import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.PickText;
+import retazo.app.shared.SearchWords;
 import retazo.app.shared.Seen;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
@@ -33,7 +34,7 @@ public class FabricService {
         this.practice = practice;
     }
 
-    /** The first fabrics by name whose code or name has these words in it. */
+    /** The first fabrics by name in whose code, name and colours as they are seen all of these words are. */
     @Transactional(readOnly = true)
     public List<Fabric> first(String words, int most) {
         return page(words, 0, most).getContent();
@@ -56,7 +57,7 @@ public class FabricService {
     /** One page of the fabrics that match, and whether there are more; pages count from 0. */
     @Transactional(readOnly = true)
     public Slice<Fabric> page(String words, int page, int size) {
-        return fabrics.search(words.strip(), PageRequest.of(page, size)).map(FabricEntity::toFabric);
+        return fabrics.search(SearchWords.likes(words), PageRequest.of(page, size)).map(FabricEntity::toFabric);
     }
 
     @Transactional(readOnly = true)

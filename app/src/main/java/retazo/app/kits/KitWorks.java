@@ -146,36 +146,22 @@ public class KitWorks {
         return work.savedByPlan(cloth(work.kit(), work.practice(), Map.of()));
     }
 
+    /** What things are sold for now. */
+    public PriceTags priceTags() {
+        return new PriceTags(priceList.usual());
+    }
+
     /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
     public Prices<BillCost> costs(KitWork work) {
         UsualPrices usual = priceList.usual();
         Map<String, Good> byCode = work.kit().goodsByCode();
         return new Prices<>(
-                Optional.of(BillCost.of(
-                        work.bill(), code -> work.kit().fabric(code).prices().price().or(usual::cloth),
-                        code -> price(requireNonNull(byCode.get(code)), usual))),
+                Optional.of(new PriceTags(usual).ofBill(work.kit(), work.bill())),
                 Optional.of(BillCost.of(
                         work.bill(), code -> work.kit().fabric(code).prices().cost(),
                         code -> requireNonNull(byCode.get(code)).piece().isPresent()
                                 ? Optional.of(Money.zero(usual.currency()))
                                 : byCode.get(code).prices().cost())));
-    }
-
-    /** What a length of a fabric is sold for; empty where nobody said. */
-    public Optional<Money> priceOf(Fabric fabric, Length length) {
-        return fabric.prices().price().or(priceList.usual()::cloth).map(price -> price.of(length));
-    }
-
-    /** What one unit of a precut is sold for; empty where nobody said. */
-    public Optional<Money> priceOf(Good good) {
-        return price(good, priceList.usual());
-    }
-
-    /** Its own price, or the usual one of a pack of its kind. */
-    private static Optional<Money> price(Good good, UsualPrices usual) {
-        return good.prices().price()
-                .or(() -> good.piece().map(piece -> Money.zero(usual.currency())))
-                .or(() -> good.precut().flatMap(kind -> usual.ofBundle(kind, good.perUnit())));
     }
 
     /** What of the print of one of a kit's fabrics cannot stand upright. */

@@ -1,5 +1,6 @@
 package retazo.app.packing;
 
+import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,8 +46,9 @@ public class BagOpening {
     public Outcome<Long> open(long bagId, Entry entry) {
         return once(entry, "open bag " + bagId, within -> {
             Bag bag = locked(bagId);
-            if (!opened.unpack(bagId)) {
-                return Outcome.refused(Problem.of("pack.not-on-the-shelf", bag.code()));
+            Optional<Problem> why = opened.unpack(bagId);
+            if (why.isPresent()) {
+                return Outcome.refused(why.get());
             }
             Entry noted = within.noted(bag.code());
             for (int i = 0; i < bag.picks().size(); i++) {

@@ -43,9 +43,11 @@ public class BagShelf {
      * @param code   its number for good
      * @param number in its run
      * @param soldAt absent while it is on the shelf
+     * @param aside  for whom it is put aside there
      */
     public record ShelfBag(
-            long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt) {
+            long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt,
+            Optional<BagEntity.Aside> aside) {
 
         public boolean isThere() {
             return soldAt.isEmpty();
@@ -64,7 +66,20 @@ public class BagShelf {
         return bags.soldLast(kitId, PageRequest.of(0, most)).map(BagShelf::view).getContent();
     }
 
-    /** Of each kit the bag that is on the shelf longest; kits without are absent. */
+    /** The bags that are put aside, those that are to be fetched first before the others. */
+    @Transactional(readOnly = true)
+    public List<ShelfBag> aside(int most) {
+        return bags.aside(PageRequest.of(0, most)).map(BagShelf::view).getContent();
+    }
+
+    /** How many bags of each kit are put aside; kits without are absent. */
+    @Transactional(readOnly = true)
+    public Map<Long, Long> asideCounts(Collection<Long> kitIds) {
+        return bags.asideCounts(kitIds).stream()
+                .collect(Collectors.toMap(BagRepository.AsideCount::getKitId, BagRepository.AsideCount::getBags));
+    }
+
+    /** Of each kit the bag that is on the shelf longest and not put aside; kits without are absent. */
     @Transactional(readOnly = true)
     public Map<Long, ShelfBag> oldest(Collection<Long> kitIds) {
         return bags.oldestOnTheShelf(kitIds.toArray(Long[]::new)).stream()
@@ -83,15 +98,52 @@ public class BagShelf {
         return bags.findById(bagId).filter(bag -> bag.state() == BagEntity.State.PACKED).map(BagShelf::view);
     }
 
-    /** Sells a bag that is on the shelf; sent twice it is sold once. */
+    /** Sells a bag that is on the shelf and not put aside for somebody; sent twice it is sold once. */
     @Transactional
     public Outcome<Long> sell(long bagId, Entry entry) {
         return entries.once(entry, "sell bag " + bagId, within -> {
             BagEntity bag = locked(bagId);
-            return bag.isOnTheShelf()
-                    ? moved(bag, -1, Reason.KIT_SOLD, within, () -> bag.sell(within.personId(), clock.instant()))
-                    : Outcome.refused(Problem.of("shelf.not-there", bag.code()));
+            return bag.aside().<Outcome<Long>>map(aside -> Outcome.refused(Problem.of("shelf.is-aside", bag.code(), aside.name())))
+                    .orElseGet(() -> sold(bag, within));
         });
+    }
+
+    /** Gives a bag to whom it was put aside for: sells it. */
+    @Transactional
+    public Outcome<Long> give(long bagId, Entry entry) {
+        return entries.once(entry, "give bag " + bagId, within -> {
+            BagEntity bag = locked(bagId);
+            return bag.aside().isPresent() ? sold(bag, within) : Outcome.refused(Problem.of("shelf.not-aside", bag.code()));
+        });
+    }
+
+    private Outcome<Long> sold(BagEntity bag, Entry entry) {
+        return bag.isOnTheShelf()
+                ? moved(bag, -1, Reason.KIT_SOLD, entry, () -> bag.sell(entry.personId(), clock.instant()))
+                : Outcome.refused(Problem.of("shelf.not-there", bag.code()));
+    }
+
+    /** Puts a bag on the shelf aside for somebody; refused where it is for somebody else already. */
+    @Transactional
+    public Outcome<Long> putAside(long bagId, BagEntity.Aside aside, long personId) {
+        BagEntity bag = locked(bagId);
+        if (!bag.isOnTheShelf()) {
+            return Outcome.refused(Problem.of("shelf.not-there", bag.code()));
+        }
+        Optional<BagEntity.Aside> before = bag.aside();
+        if (before.isPresent() && !before.get().name().equals(aside.name())) {
+            return Outcome.refused(Problem.of("shelf.is-aside", bag.code(), before.get().name()));
+        }
+        bag.putAside(aside, personId);
+        bags.flush();
+        return Outcome.done(bagId);
+    }
+
+    /** A bag that was put aside is there for anybody again; one that was not stays so. */
+    @Transactional
+    public void letGo(long bagId) {
+        locked(bagId).letGo();
+        bags.flush();
     }
 
     /** Takes a sold bag back to the shelf. */
@@ -118,6 +170,7 @@ public class BagShelf {
 
     private static ShelfBag view(BagEntity bag) {
         return new ShelfBag(
-                bag.id(), bag.code(), bag.runId(), bag.number(), bag.kitId(), bag.packedAt().orElse(Instant.EPOCH), bag.soldAt());
+                bag.id(), bag.code(), bag.runId(), bag.number(), bag.kitId(), bag.packedAt().orElse(Instant.EPOCH), bag.soldAt(),
+                bag.aside());
     }
 }

@@ -2,6 +2,7 @@ package retazo.app.runs;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -45,19 +46,22 @@ public class BagsOpened {
     }
 
     /**
-     * A bag is on the packing table again, as it was before it was done; false where it is not on the shelf. The caller holds the lock of
-     * its run, and books what was in it.
+     * A bag is on the packing table again, as it was before it was done; or why not: it is not on the shelf, or put aside there. The caller
+     * holds the lock of its run, and books what was in it.
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public boolean unpack(long bagId) {
+    public Optional<Problem> unpack(long bagId) {
         BagEntity bag = bags.lock(bagId).orElseThrow(() -> new NotFoundException("bag", bagId));
         if (!bag.isOnTheShelf()) {
-            return false;
+            return Optional.of(Problem.of("pack.not-on-the-shelf", bag.code()));
+        }
+        if (bag.aside().isPresent()) {
+            return bag.aside().map(aside -> Problem.of("shelf.is-aside", bag.code(), aside.name()));
         }
         bag.unpack();
         bags.flush();
         states.settle(bag.runId());
-        return true;
+        return Optional.empty();
     }
 
     /**

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriUtils;
 import retazo.app.runs.BagShelf;
+import retazo.app.sales.Sales;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
@@ -29,12 +30,14 @@ class ShelfController {
     private final ShelfPages pages;
     private final BagPages bagPages;
     private final BagShelf shelf;
+    private final Sales sales;
     private final Words words;
 
-    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Words words) {
+    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Sales sales, Words words) {
         this.pages = pages;
         this.bagPages = bagPages;
         this.shelf = shelf;
+        this.sales = sales;
         this.words = words;
     }
 
@@ -70,13 +73,13 @@ class ShelfController {
     String sell(
             @PathVariable String code, @RequestParam UUID clientId, @RequestParam(defaultValue = "") String from,
             @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
-        return told(shelf.sell(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.sold", from, redirect);
+        return told(sales.sellBag(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.sold", from, redirect);
     }
 
     @PostMapping("/bags/{code}/take-back")
     String takeBack(
             @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
-        return told(shelf.takeBack(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.taken-back", "", redirect);
+        return told(sales.bagReturned(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.taken-back", "", redirect);
     }
 
     private long bagId(String code) {

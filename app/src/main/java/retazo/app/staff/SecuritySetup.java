@@ -83,7 +83,7 @@ class SecuritySetup {
                 .requestMatchers("/cutting/**").hasAuthority(Right.CUTTING.name())
                 .requestMatchers("/packing/**").hasAuthority(Right.PACKING.name())
                 .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
-                .requestMatchers("/stock/counter-cut/**").hasAuthority(Right.COUNTER_CUT.name())
+                .requestMatchers("/counter/**").hasAuthority(Right.COUNTER_CUT.name())
                 .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
                 .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())
                 .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell", "/stock/goods/*/measured")

@@ -49,6 +49,13 @@ public class KitShelf {
                 .collect(Collectors.toMap(StockItemEntity::kitId, item -> new KitCount(item.id(), item.onHandCount())));
     }
 
+    /** The kits that have these places in stock, by the place. */
+    @Transactional(readOnly = true)
+    public Map<Long, Long> kitsAt(Collection<Long> stockItemIds) {
+        return items.findAllById(stockItemIds).stream().filter(item -> !item.isBolt() && !item.isGood())
+                .collect(Collectors.toMap(StockItemEntity::id, StockItemEntity::kitId));
+    }
+
     /** A kit's place in stock and how many are there. */
     public record KitCount(long stockItemId, long onHand) {
     }

@@ -1,6 +1,8 @@
 package retazo.app.stock;
 
 import jakarta.persistence.EntityManager;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import retazo.app.shared.NotFoundException;
 
@@ -11,11 +13,21 @@ public class MovementBook {
     private final StockItemRepository items;
     private final MovementRepository movements;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
 
-    MovementBook(StockItemRepository items, MovementRepository movements, EntityManager entities) {
+    MovementBook(StockItemRepository items, MovementRepository movements, EntityManager entities, ApplicationEventPublisher events) {
         this.items = items;
         this.movements = movements;
         this.entities = entities;
+        this.events = events;
+    }
+
+    /** All that was booked under an entry is taken back. */
+    public record TakenBack(UUID entry) {
+    }
+
+    void tellTakenBack(UUID entry) {
+        events.publishEvent(new TakenBack(entry));
     }
 
     /** Locks an item for the rest of the transaction, as it is once others are done with it. */

@@ -281,6 +281,7 @@ public class StockService {
             UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
             book.write(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
         }
+        book.tellTakenBack(wrongEntry);
         for (long itemId : itemIds) {
             tellIfReservedClothIsGone(itemId, Reason.REVERSAL);
             reservations.tellThatCame(items.findById(itemId).orElseThrow());

@@ -176,15 +176,10 @@ class BadInputTest {
 
     @Test
     void a_counter_cut_that_no_bolt_has_is_told_with_the_longest() {
-        owner.get("/stock/counter-cut");
-
-        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "HERON", "length", "90")).body())
-                .contains("No bolt has 90 yd in one piece");
-        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "no such thing", "length", "1")).body())
-                .contains("No fabric or bolt is called");
-        assertThat(owner.post("/stock/counter-cut/proposal", Map.of("what", "back", "length", "1")).body())
-                .contains("may be several", "CHALK", "HULL");
-        assertThat(owner.post("/stock/counter-cut", Map.of("length", "1")).body()).contains("Choose fabric and length first");
+        assertThat(owner.get("/counter?words=HERON+90").body()).contains("No bolt has 90 yd in one piece");
+        assertThat(owner.get("/counter?words=no+such+thing+1").body()).contains("Nothing here is called", "no such thing 1");
+        assertThat(owner.get("/counter?words=back+1").body()).contains("words=CHALK%201", "words=HULL%201").doesNotContain("Cut and book");
+        assertThat(owner.post("/counter/cut", Map.of("length", "1")).body()).contains("Choose fabric and length first");
     }
 
     @Test
@@ -204,7 +199,8 @@ class BadInputTest {
                 "/patterns/table-fill",
                 "/patterns/new/list", "/patterns/list-fill", "/patterns/1/about", "/patterns/1/copy", "/patterns/import", "/kits/new",
                 "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
-                "/stock/counter-cut", "/stock/counter-cut/proposal", "/stock/bolts/1/count", "/stock/bolts/1/undo", "/cutting/1/1/cut",
+                "/counter/cut", "/counter/done", "/counter/wishes", "/counter/goods/1/sell", "/stock/bolts/1/count", "/stock/bolts/1/undo",
+                "/cutting/1/1/cut",
                 "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
                 "/practice/people/new"}) {
             assertThat(owner.post(path, Map.of()).statusCode()).as(path).isLessThan(500);

@@ -2,6 +2,8 @@ package retazo.app.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -61,7 +63,7 @@ class CounterTest {
         propose(fabric.code(), "3/4");
 
         for (int i = 0; i < 2; i++) {
-            ada.post("/stock/counter-cut", Map.of("boltId", Long.toString(bolt), "length", "3/4", "clientId", once));
+            ada.post("/counter/cut", Map.of("boltId", Long.toString(bolt), "length", "3/4", "clientId", once));
         }
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(81));
@@ -79,11 +81,11 @@ class CounterTest {
         long run = samples.run(samples.kit(fabric), 2);
 
         assertThat(propose(fabric.code(), "1 yd")).contains("27", "of this is reserved for a run", "Sell it all the same");
-        String refused = ada.post("/stock/counter-cut", Map.of(
+        String refused = ada.post("/counter/cut", Map.of(
                 "boltId", Long.toString(bolt), "length", "1 yd", "clientId", UUID.randomUUID().toString())).body();
         assertThat(refused).contains("Only 9 in is free now");
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(90));
-        ada.post("/stock/counter-cut", Map.of(
+        ada.post("/counter/cut", Map.of(
                 "boltId", Long.toString(bolt), "length", "1 yd", "despite", "yes", "clientId", UUID.randomUUID().toString()));
 
         samples.plannedAgain();
@@ -112,7 +114,6 @@ class CounterTest {
     }
 
     private String propose(String what, String length) {
-        ada.get("/stock/counter-cut");
-        return ada.post("/stock/counter-cut/proposal", Map.of("what", what, "length", length)).body();
+        return ada.get("/counter?words=" + URLEncoder.encode(what + " " + length, StandardCharsets.UTF_8)).body();
     }
 }

@@ -75,7 +75,7 @@ class DatabaseAwayTest {
         HttpResponse<String> page = owner.getWithin(SOON, "/stock");
         assertThat(page.statusCode()).isEqualTo(503);
         assertThat(page.body()).contains("cannot be reached").doesNotContain("Exception");
-        HttpResponse<String> sent = owner.postWithin(SOON, "/stock/counter-cut", Map.of(
+        HttpResponse<String> sent = owner.postWithin(SOON, "/counter/cut", Map.of(
                 "boltId", Long.toString(bolt), "length", "1 yd", "clientId", UUID.randomUUID().toString()));
         assertThat(sent.statusCode()).isEqualTo(503);
         assertThat(sent.body()).contains("is not known");

@@ -42,15 +42,15 @@ class DiskFullTest {
         Client counter = Client.at(shop.address(), "ada");
 
         full("movement", () -> {
-            HttpResponse<String> answer = counter.post("/stock/counter-cut", cut);
+            HttpResponse<String> answer = counter.post("/counter/cut", cut);
 
             assertThat(answer.statusCode()).isEqualTo(503);
             assertThat(answer.body()).contains("The disk of the shop’s server is full", "was not booked");
         });
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(144));
 
-        counter.post("/stock/counter-cut", cut);
-        counter.post("/stock/counter-cut", cut);
+        counter.post("/counter/cut", cut);
+        counter.post("/counter/cut", cut);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(108));
         assertThat(counter.get("/actuator/health/readiness").statusCode()).isEqualTo(200);
     }

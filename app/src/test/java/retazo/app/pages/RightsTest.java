@@ -20,7 +20,7 @@ import retazo.app.TestShop;
 class RightsTest {
 
     private static final List<String> PAGES = List.of(
-            "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/stock/counter-cut", "/stock/receive",
+            "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/counter", "/stock/receive",
             "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices",
             "/stock/fabrics/1", "/stock/goods/1/prints");
 
@@ -40,13 +40,13 @@ class RightsTest {
 
     @ParameterizedTest
     @CsvSource({
-            "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /stock/counter-cut /stock/receive "
+            "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /counter /stock/receive "
                     + "/stock/fabrics/new /stock/goods /stock/goods/new "
                     + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints",
             "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints",
             "nele, /cutting /stock /stock/goods",
             "tomas, /packing",
-            "ada, /shelf /stock /stock/goods /stock/counter-cut /stock/receive"})
+            "ada, /shelf /stock /stock/goods /counter /stock/receive"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {
         Client client = Client.of(shop, person);
         List<String> open = List.of(allowed.split(" "));

@@ -2,7 +2,6 @@ package retazo.app.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
@@ -58,8 +57,7 @@ class MetresTest {
         Client designer = Client.of(shop, "marisol");
 
         assertThat(text(designer.get("/stock?words=" + fabric.code()).body())).contains("12.5 m").doesNotContain("≈");
-        designer.get("/stock/counter-cut");
-        String asked = designer.post("/stock/counter-cut/proposal", Map.of("what", fabric.code(), "length", "60")).body();
+        String asked = designer.get("/counter?words=" + fabric.code() + "+60").body();
         assertThat(text(asked)).contains("60 m", "12.5 m").doesNotContain("2362");
         assertThat(text(designer.get("/stock/bolts/" + bolt).body())).contains("12.5 m", "40in usable");
         String page = text(designer.get("/kits/" + kit).body());

@@ -36,6 +36,11 @@ public record Lab(double lightness, double a, double b) {
         return Math.hypot(a, b);
     }
 
+    /** Its hue in degrees from 0, below 360: 0 towards red, 90 towards yellow, 180 towards green, 270 towards blue; 0 for a pure grey. */
+    public double hue() {
+        return hue(a, b);
+    }
+
     /**
      * How far apart two colours look, by the formula CIEDE2000 with all weights 1: about 1 is just seen side by side, above 10 they are two
      * colours. The formula is that of ISO/CIE 11664-6: differences of lightness, chroma and hue, each divided by how coarse the eye is

@@ -27,6 +27,11 @@ public class KitIndex {
         return titles.find(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
     }
 
+    /** The kits in whose names, and in the colours that are seen in their fabrics, all of these words are; those on the shelf first. */
+    public Slice<KitTitle> seen(String words, int page, int size) {
+        return titles.seen(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+    }
+
     /** Those of them that have a place on the shelf. */
     public Slice<KitTitle> onShelf(String words, int page, int size) {
         return titles.onShelf(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);

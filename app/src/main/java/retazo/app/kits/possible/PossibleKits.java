@@ -27,6 +27,7 @@ import retazo.core.bolt.Tolerance;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.measure.Count;
+import retazo.core.quilt.setting.TopSize;
 
 /**
  * How many of kits can be made now, each as if it were the only one, and what stops the next one. Each bag is counted with its whole
@@ -42,7 +43,7 @@ public class PossibleKits {
     private final StockService stock;
     private final GoodService goods;
     private final PracticeService practice;
-    private final Cache<Source, Optional<BillOfMaterials>> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+    private final Cache<Source, Optional<OneBag>> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
     PossibleKits(KitWorks works, StockService stock, GoodService goods, PracticeService practice) {
         this.works = works;
@@ -72,6 +73,34 @@ public class PossibleKits {
         return of(List.of(kit)).get(0);
     }
 
+    /**
+     * One bag of a kit.
+     *
+     * @param bill     what it takes, cut from bolts alone
+     * @param finished how large its top is; empty where its pattern does not say
+     */
+    public record OneBag(BillOfMaterials bill, Optional<TopSize> finished) {
+    }
+
+    /** Empty where the kit cannot be made by the practice of now. */
+    @Transactional(readOnly = true)
+    public Optional<OneBag> oneBag(Kit kit) {
+        return oneBag(kit, practice.practice());
+    }
+
+    /** Of several, by the kit's id; those that cannot be made are absent. */
+    @Transactional(readOnly = true)
+    public Map<Long, OneBag> oneBags(List<Kit> kits) {
+        ShopPractice shop = practice.practice();
+        Map<Long, OneBag> found = new HashMap<>();
+        kits.forEach(kit -> oneBag(kit, shop).ifPresent(one -> found.put(kit.id(), one)));
+        return found;
+    }
+
+    private Optional<OneBag> oneBag(Kit kit, ShopPractice shop) {
+        return requireNonNull(kept.get(new Source(kit, shop), source -> worked(kit, shop)));
+    }
+
     /** Of several, in their order. */
     @Transactional(readOnly = true)
     public List<KitsPossible> of(List<Kit> kits) {
@@ -82,16 +111,15 @@ public class PossibleKits {
         Map<Long, GoodService.GoodCount> counts = goods.counts(kits.stream()
                 .flatMap(kit -> kit.goodsByCode().values().stream()).map(Good::id).distinct().toList());
         return kits.stream()
-                .map(kit -> kept.get(new Source(kit, shop), source -> bill(kit, shop))
-                        .map(bill -> possible(kit, bill, bolts, counts, tolerance))
+                .map(kit -> oneBag(kit, shop)
+                        .map(one -> possible(kit, one.bill(), bolts, counts, tolerance))
                         .orElseGet(() -> new KitsPossible(Map.of(), new Count(0), List.of())))
                 .toList();
     }
 
-    /** What one bag takes, cut from bolts alone; empty where the kit cannot be made by this practice. */
-    private Optional<BillOfMaterials> bill(Kit kit, ShopPractice shop) {
+    private Optional<OneBag> worked(Kit kit, ShopPractice shop) {
         KitWork work = works.workBy(kit, shop);
-        return work.problems().isEmpty() ? Optional.of(work.bill()) : Optional.empty();
+        return work.problems().isEmpty() ? Optional.of(new OneBag(work.bill(), work.plan().finished())) : Optional.empty();
     }
 
     private static KitsPossible possible(

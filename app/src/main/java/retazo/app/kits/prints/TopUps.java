@@ -72,14 +72,14 @@ class TopUps {
         KitTopUp topUp = new KitTopUp(role, fabric, value, fewest.orElse(1));
         KitWork with = works.work(kit.with(kit.sources().with(topUp)));
         return Optional.ofNullable(with.topUps().get(fabric.code())).map(sold -> new OffBolt(
-                topUp, fewest.isPresent(), sold.value(), works.priceOf(fabric, sold.value()), works.priceOf(bundle.good())));
+                topUp, fewest.isPresent(), sold.value(), works.priceTags().of(fabric, sold.value()), works.priceTags().of(bundle.good())));
     }
 
     private Optional<TopUp> topUp(Kit kit, KitPairings.Bundle bundle, Good good) {
         PrintValue value = good.isLight() ? PrintValue.LIGHT : PrintValue.DARK;
         return fewest(kit, bundle, count -> kit.sources().with(single(bundle, good, value, count))).map(count -> new TopUp(
-                single(bundle, good, value, count), works.priceOf(good).map(price -> price.times(count)),
-                works.priceOf(bundle.good())));
+                single(bundle, good, value, count), works.priceTags().of(good).map(price -> price.times(count)),
+                works.priceTags().of(bundle.good())));
     }
 
     /** More sheets never take more packs, so the range is halved. */

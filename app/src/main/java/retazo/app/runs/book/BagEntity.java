@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,10 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "bag")
 public class BagEntity {
+
+    /** For whom a bag is put aside, and until which day; without one until it is let go. */
+    public record Aside(String name, Optional<LocalDate> until) {
+    }
 
     /** How far a bag is, apart from its cuts. */
     public enum State {
@@ -65,6 +70,15 @@ public class BagEntity {
     @Column(name = "sold_by")
     private @Nullable Long soldBy;
 
+    @Column(name = "aside_for")
+    private @Nullable String asideFor;
+
+    @Column(name = "aside_until")
+    private @Nullable LocalDate asideUntil;
+
+    @Column(name = "aside_by")
+    private @Nullable Long asideBy;
+
     /** Of which taking of cloth from later runs it is made. */
     @Column(name = "taking_id", updatable = false)
     private @Nullable Long takingId;
@@ -105,6 +119,25 @@ public class BagEntity {
     public void sell(long personId, Instant now) {
         soldAt = now;
         soldBy = personId;
+        letGo();
+    }
+
+    /** It stays on the shelf for somebody. */
+    public void putAside(Aside aside, long personId) {
+        asideFor = aside.name();
+        asideUntil = aside.until().orElse(null);
+        asideBy = personId;
+    }
+
+    /** It is there for anybody again. */
+    public void letGo() {
+        asideFor = null;
+        asideUntil = null;
+        asideBy = null;
+    }
+
+    public Optional<Aside> aside() {
+        return Optional.ofNullable(asideFor).map(name -> new Aside(name, Optional.ofNullable(asideUntil)));
     }
 
     /** A customer brought it back. */

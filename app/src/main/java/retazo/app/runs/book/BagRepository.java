@@ -27,12 +27,27 @@ public interface BagRepository extends JpaRepository<BagEntity, Long> {
              ORDER BY b.packedAt, b.id""")
     Slice<BagEntity> onTheShelf(long kitId, Pageable page);
 
-    /** Of each of these kits the bag that is on the shelf longest. */
+    /** Of each of these kits the bag that is on the shelf longest and not put aside. */
     @Query(value = """
             SELECT first.* FROM unnest(:kitIds) kit(id) CROSS JOIN LATERAL (
-                   SELECT b.* FROM bag b WHERE b.kit_id = kit.id AND b.state = 'PACKED' AND b.sold_at IS NULL
+                   SELECT b.* FROM bag b WHERE b.kit_id = kit.id AND b.state = 'PACKED' AND b.sold_at IS NULL AND b.aside_for IS NULL
                     ORDER BY b.packed_at, b.id LIMIT 1) first""", nativeQuery = true)
     List<BagEntity> oldestOnTheShelf(Long[] kitIds);
+
+    /** The bags that are put aside, those that are fetched first before the others. */
+    @Query("SELECT b FROM BagEntity b WHERE b.asideFor IS NOT NULL ORDER BY b.asideUntil NULLS LAST, b.id")
+    Slice<BagEntity> aside(Pageable page);
+
+    /** How many bags of kits are put aside. */
+    @Query("SELECT b.kitId AS kitId, count(b) AS bags FROM BagEntity b WHERE b.asideFor IS NOT NULL AND b.kitId IN :kitIds GROUP BY b.kitId")
+    List<AsideCount> asideCounts(Collection<Long> kitIds);
+
+    /** How many bags of a kit are put aside. */
+    interface AsideCount {
+        long getKitId();
+
+        long getBags();
+    }
 
     /** The bags of a kit that were sold last. */
     @Query("SELECT b FROM BagEntity b WHERE b.kitId = :kitId AND b.soldAt IS NOT NULL ORDER BY b.soldAt DESC, b.id DESC")

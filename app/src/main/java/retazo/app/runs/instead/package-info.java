@@ -4,7 +4,9 @@
  *
  * <p>Entry: {@link retazo.app.runs.instead.InsteadOffers}. May use {@code runs} and what that may.
  */
+@NamedInterface("instead")
 @NullMarked
 package retazo.app.runs.instead;
 
 import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.NamedInterface;

@@ -60,9 +60,8 @@ class NewRunPages {
      * A kit with what tells how many of it to make.
      *
      * @param possible how many free cloth gives, if it were the only one
-     * @param sold     bags in the last weeks
      */
-    record Offered(Kit kit, long possible, long onShelf, int underWay, int sold) {
+    record Offered(Kit kit, long possible, long onShelf, KitDemand.Demand demand) {
 
         public long id() {
             return kit.id();
@@ -148,12 +147,12 @@ class NewRunPages {
         List<Kit> shown = kits.inOrder(ids);
         List<KitsPossible> make = possible.of(shown);
         Map<Long, KitShelf.KitCount> counts = shelf.counts(ids);
-        Map<Long, KitDemand.Demand> asked = ids.isEmpty() ? Map.of() : demand.of(ids);
+        Map<Long, KitDemand.Demand> asked = demand.of(ids);
         return IntStream.range(0, shown.size()).mapToObj(i -> {
             long id = shown.get(i).id();
             KitDemand.Demand of = asked.getOrDefault(id, KitDemand.Demand.NONE);
             long there = Optional.ofNullable(counts.get(id)).map(KitShelf.KitCount::onHand).orElse(0L);
-            return new Offered(shown.get(i), make.get(i).bags().value(), there, of.underWay(), of.soldInWeeks());
+            return new Offered(shown.get(i), make.get(i).bags().value(), there, of);
         }).collect(Collectors.toMap(Offered::id, Function.identity()));
     }
 

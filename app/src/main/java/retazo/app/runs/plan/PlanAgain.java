@@ -157,8 +157,18 @@ public class PlanAgain {
             // Whoever pressed for these knows; only what else became of the run is news.
             lines.removeIf(line -> line.from().isEmpty() && now.mayTake().contains(line.bagLineId()));
         }
-        if (!lines.isEmpty()) {
-            changes.keep(RunChange.of(run.id(), clock.instant(), happened, version, lines));
-        }
+        keepNews(run.id(), version, lines, now, happened);
+    }
+
+    /** What happened to a bolt moves cuts of its fabric alone; what else moved at the same time had another reason, and is told without one. */
+    private void keepNews(long runId, int version, List<RunChange.Line> lines, Promises now, Happened happened) {
+        Optional<Long> fabric = happened.boltId().map(id -> stock.bolt(id).fabricId());
+        Map<Boolean, List<RunChange.Line>> byReason = lines.stream().collect(Collectors.partitioningBy(
+                line -> fabric.map(id -> line(now, Long.toString(line.bagLineId())).fabricId() == id).orElse(true)));
+        byReason.forEach((isOfIt, these) -> {
+            if (!these.isEmpty()) {
+                changes.keep(RunChange.of(runId, clock.instant(), isOfIt ? happened : Happened.ASKED, version, these));
+            }
+        });
     }
 }

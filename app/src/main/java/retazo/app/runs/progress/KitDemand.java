@@ -4,9 +4,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Collection;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.wishes.Wishes;
 
 /** How much kits are asked for: what was sold of late, and what is under way. */
 @Service
@@ -16,10 +19,12 @@ public class KitDemand {
     private static final int WEEKS = 4;
 
     private final KitDemandRepository demand;
+    private final Wishes wishes;
     private final Clock clock;
 
-    KitDemand(KitDemandRepository demand, Clock clock) {
+    KitDemand(KitDemandRepository demand, Wishes wishes, Clock clock) {
         this.demand = demand;
+        this.wishes = wishes;
         this.clock = clock;
     }
 
@@ -28,10 +33,11 @@ public class KitDemand {
      *
      * @param soldInWeeks bags sold in the last {@link #weeks} weeks
      * @param underWay    bags that are planned, begun or open, and not packed
+     * @param wished      bags that customers wait for
      */
-    public record Demand(int soldInWeeks, int underWay) {
+    public record Demand(int soldInWeeks, int underWay, int wished) {
 
-        public static final Demand NONE = new Demand(0, 0);
+        public static final Demand NONE = new Demand(0, 0, 0);
     }
 
     /** Over how many weeks it is told what was sold. */
@@ -39,10 +45,20 @@ public class KitDemand {
         return WEEKS;
     }
 
-    /** By kit; kits that nobody asks for are absent. */
+    /** By kit. */
     @Transactional(readOnly = true)
     public Map<Long, Demand> of(Collection<Long> kitIds) {
-        return demand.of(kitIds, clock.instant().minus(Duration.ofDays(7L * WEEKS))).stream().collect(Collectors.toMap(
-                KitDemandRepository.OfKit::getKitId, one -> new Demand(one.getSold(), one.getUnderWay())));
+        if (kitIds.isEmpty()) {
+            return Map.of();
+        }
+        Map<Long, Integer> wished = wishes.bags(kitIds);
+        Map<Long, KitDemandRepository.OfKit> counted = demand.of(kitIds, clock.instant().minus(Duration.ofDays(7L * WEEKS))).stream()
+                .collect(Collectors.toMap(KitDemandRepository.OfKit::getKitId, Function.identity()));
+        return kitIds.stream().distinct().collect(Collectors.toMap(Function.identity(), id -> {
+            Optional<KitDemandRepository.OfKit> one = Optional.ofNullable(counted.get(id));
+            return new Demand(
+                    one.map(KitDemandRepository.OfKit::getSold).orElse(0), one.map(KitDemandRepository.OfKit::getUnderWay).orElse(0),
+                    wished.getOrDefault(id, 0));
+        }));
     }
 }

@@ -1,0 +1,43 @@
+package retazo.app.counter;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
+import retazo.app.runs.BagShelf;
+import retazo.app.shared.Moments;
+import retazo.app.shared.Words;
+
+/** Finds a packed bag by its number. */
+@Component
+class BagFinder {
+
+    private final BagShelf shelf;
+    private final KitBook kits;
+    private final KitPrices prices;
+    private final Words words;
+    private final Clock clock;
+
+    BagFinder(BagShelf shelf, KitBook kits, KitPrices prices, Words words, Clock clock) {
+        this.shelf = shelf;
+        this.kits = kits;
+        this.prices = prices;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    Optional<CounterAnswer.BagFound> named(String code) {
+        return shelf.named(code).flatMap(shelf::packed).map(bag -> {
+            Kit kit = kits.kit(bag.kitId());
+            return new CounterAnswer.BagFound(bag, kit, state(bag), prices.of(List.of(kit)).price(kit));
+        });
+    }
+
+    private String state(BagShelf.ShelfBag bag) {
+        return bag.soldAt().map(at -> words.text("shelf.bag.sold", Moments.near(at, clock.instant())))
+                .or(() -> bag.aside().map(aside -> words.text("counter.bag.aside", aside.name())))
+                .orElseGet(() -> words.text("shelf.bag.there", Moments.near(bag.packedAt(), clock.instant())));
+    }
+}

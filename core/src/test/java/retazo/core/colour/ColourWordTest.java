@@ -1,0 +1,50 @@
+package retazo.core.colour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import retazo.core.cloth.Colour;
+
+/** Colours as people name them: pure ones by the name that they have everywhere, cloth by what one says across a counter. */
+class ColourWordTest {
+
+    @ParameterizedTest
+    @CsvSource({
+            "#ff0000, RED", "#ff8000, ORANGE", "#ffff00, YELLOW", "#00a000, GREEN", "#008080, TEAL", "#0000ff, BLUE", "#000080, NAVY",
+            "#800080, PURPLE", "#ffb6c1, PINK", "#8b4513, BROWN", "#d2b48c, BEIGE", "#fff8e1, CREAM", "#ffffff, WHITE", "#808080, GREY",
+            "#000000, BLACK", "#3d6a8a, BLUE", "#7d6752, BROWN", "#e4dcc8, CREAM", "#48614a, GREEN", "#8e2f3a, RED", "#2f6f6c, TEAL",
+            "#c4cbd0, GREY", "#d06a2c, ORANGE"})
+    void a_colour_answers_to_the_word_for_it(String colour, ColourWord word) {
+        assertThat(ColourWord.of(Colour.parse(colour))).contains(word);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+            "#ff0000, BLUE GREEN YELLOW GREY PURPLE", "#0000ff, RED GREEN YELLOW BROWN BLACK", "#00a000, RED BLUE PURPLE ORANGE PINK",
+            "#808080, BLUE RED GREEN BLACK WHITE", "#ffffff, GREY BLACK BLUE BEIGE", "#22303f, RED GREEN BROWN WHITE"})
+    void and_to_none_that_is_far_from_it(String colour, String others) {
+        assertThat(ColourWord.of(Colour.parse(colour)))
+                .doesNotContainAnyElementsOf(Stream.of(others.split(" ")).map(ColourWord::valueOf).toList());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"#2f6f80, TEAL BLUE", "#22303f, BLACK BLUE NAVY DARK", "#d8c8a4, CREAM BEIGE LIGHT"})
+    void at_a_border_it_answers_to_both(String colour, String words) {
+        assertThat(ColourWord.of(Colour.parse(colour))).containsAll(Stream.of(words.split(" ")).map(ColourWord::valueOf).toList());
+    }
+
+    /** No fabric is without a word that names its colour, and none is both dark and light. */
+    @Property(tries = 5_000)
+    void every_colour_has_a_word(@ForAll @IntRange(max = 0xffffff) int rgb) {
+        List<ColourWord> words = ColourWord.of(Colour.parse("#%06x".formatted(rgb)));
+
+        assertThat(words).anyMatch(word -> word != ColourWord.DARK && word != ColourWord.LIGHT);
+        assertThat(words).doesNotContainSequence(ColourWord.DARK, ColourWord.LIGHT);
+    }
+}
