@@ -12,8 +12,9 @@ interface SaleRepository extends JpaRepository<SaleEntity, Long> {
 
     /** Begins one for a person who has none; two presses begin one. */
     @Modifying
-    @Query(value = "INSERT INTO sale (person_id, begun_at) VALUES (:personId, :now) ON CONFLICT (person_id) WHERE done_at IS NULL DO NOTHING",
-            nativeQuery = true)
+    @Query(value = """
+            INSERT INTO sale (person_id, begun_at) VALUES (:personId, :now)
+                ON CONFLICT (person_id) WHERE done_at IS NULL DO NOTHING""", nativeQuery = true)
     void begin(long personId, Instant now);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -39,7 +39,9 @@ public interface BagRepository extends JpaRepository<BagEntity, Long> {
     Slice<BagEntity> aside(Pageable page);
 
     /** How many bags of kits are put aside. */
-    @Query("SELECT b.kitId AS kitId, count(b) AS bags FROM BagEntity b WHERE b.asideFor IS NOT NULL AND b.kitId IN :kitIds GROUP BY b.kitId")
+    @Query("""
+            SELECT b.kitId AS kitId, count(b) AS bags FROM BagEntity b
+             WHERE b.asideFor IS NOT NULL AND b.kitId IN :kitIds GROUP BY b.kitId""")
     List<AsideCount> asideCounts(Collection<Long> kitIds);
 
     /** How many bags of a kit are put aside. */

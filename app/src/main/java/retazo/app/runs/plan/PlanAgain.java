@@ -160,7 +160,7 @@ public class PlanAgain {
         keepNews(run.id(), version, lines, now, happened);
     }
 
-    /** What happened to a bolt moves cuts of its fabric alone; what else moved at the same time had another reason, and is told without one. */
+    /** What happened to a bolt moves cuts of its fabric alone; what else moved had another reason, and is told without one. */
     private void keepNews(long runId, int version, List<RunChange.Line> lines, Promises now, Happened happened) {
         Optional<Long> fabric = happened.boltId().map(id -> stock.bolt(id).fabricId());
         Map<Boolean, List<RunChange.Line>> byReason = lines.stream().collect(Collectors.partitioningBy(
