@@ -46,7 +46,7 @@ class KitFinder {
     }
 
     CounterAnswers.Few<CounterAnswer.KitFound> find(String asked) {
-        Slice<KitTitle> found = index.seen(asked, 0, SHOWN);
+        Slice<KitTitle> found = index.shelfFirst(asked, 0, SHOWN);
         List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
         List<Long> ids = shown.stream().map(Kit::id).toList();
         List<KitsPossible> possibles = possible.of(shown);

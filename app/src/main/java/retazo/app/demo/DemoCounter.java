@@ -41,14 +41,14 @@ class DemoCounter implements DemoUnderWay {
 
     @Override
     public void fill(PatternVersion pattern, DemoRuns.Crew crew) {
-        KitTitle there = index.seen("night lamp", 0, 1).getContent().get(0);
+        KitTitle there = index.shelfFirst("night lamp", 0, 1).getContent().get(0);
         List<BagShelf.ShelfBag> bags = shelf.there(there.id(), 2);
         sell("FOG", "2 1/2 yd", crew);
         sales.done(crew.counter());
         sell("SEDGE", "3/4 yd", crew);
         DemoStock.done(shelf.putAside(
                 bags.get(0).id(), new BagEntity.Aside("Ines", Optional.of(LocalDate.now().plusDays(DAYS_ASIDE))), crew.counter()));
-        wishes.ask(index.seen("morning sluice throw", 0, 1).getContent().get(0).id(), 1, "Jory", crew.counter());
+        wishes.ask(index.shelfFirst("morning sluice throw", 0, 1).getContent().get(0).id(), 1, "Jory", crew.counter());
     }
 
     private void sell(String code, String length, DemoRuns.Crew crew) {

@@ -5,6 +5,9 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
@@ -23,6 +26,25 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
 
     @Query("SELECT i FROM StockItemEntity i WHERE i.fabricId IN :fabricIds ORDER BY i.code")
     List<StockItemEntity> boltsOf(Collection<Long> fabricIds);
+
+    /** Bolts that have something, in whose own words and those of their fabric all that is looked for is. */
+    @Query(value = """
+            SELECT i.id FROM stock_item i JOIN fabric f ON f.id = i.fabric_id
+             WHERE i.kind = 'BOLT' AND i.on_hand_ticks > 0
+               AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as)) LIKE ALL (string_to_array(:likes, chr(10)))
+             ORDER BY i.code, i.id""", nativeQuery = true)
+    List<Long> boltsLike(String likes, Limit most);
+
+    /** Fabrics by name, with what is looked for in their own words or with those of one of their bolts. */
+    @Query(value = """
+            SELECT f.id FROM fabric f
+             WHERE lower(concat_ws(' ', f.code, f.name, f.seen_as)) LIKE ALL (string_to_array(:likes, chr(10)))
+                OR EXISTS (SELECT FROM stock_item i
+                            WHERE i.fabric_id = f.id
+                              AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as))
+                                  LIKE ALL (string_to_array(:likes, chr(10))))
+             ORDER BY lower(f.name), f.id""", nativeQuery = true)
+    Slice<Long> fabricsLike(String likes, Pageable page);
 
     /** Fabrics of which a bolt has so much that is not reserved, those with most of it first. */
     @Query(value = """

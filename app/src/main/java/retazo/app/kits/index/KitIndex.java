@@ -22,14 +22,14 @@ public class KitIndex {
         this.titles = titles;
     }
 
-    /** The kits in whose names all of these words are. */
+    /** The kits in whose names, and in the colours that are seen in their fabrics, all of these words are. */
     public Slice<KitTitle> find(String words, int page, int size) {
         return titles.find(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
     }
 
-    /** The kits in whose names, and in the colours that are seen in their fabrics, all of these words are; those on the shelf first. */
-    public Slice<KitTitle> seen(String words, int page, int size) {
-        return titles.seen(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+    /** The same, those on the shelf first. */
+    public Slice<KitTitle> shelfFirst(String words, int page, int size) {
+        return titles.shelfFirst(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
     }
 
     /** Those of them that have a place on the shelf. */

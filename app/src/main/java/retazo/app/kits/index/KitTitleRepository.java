@@ -12,20 +12,20 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
 
     List<KitTitleEntity> findByIdIn(Collection<Long> ids);
 
-    @Query(value = """
-            SELECT t.* FROM kit_title t WHERE NOT t.stands_in AND t.searched LIKE ALL (string_to_array(:likes, chr(10)))
-             ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
-    Slice<KitTitleEntity> find(String likes, Pageable page);
-
     /** What a colourway is seen in is put together once for all of its sizes. */
-    @Query(value = """
+    String SEEN = """
             WITH seen AS (
                 SELECT c.colourway_id, string_agg(f.seen_as, ' ') AS words
                   FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id GROUP BY c.colourway_id)
             SELECT t.* FROM kit_title t LEFT JOIN seen s ON s.colourway_id = t.colourway_id LEFT JOIN stock_item i ON i.kit_id = t.id
              WHERE NOT t.stands_in AND t.searched || ' ' || coalesce(s.words, '') LIKE ALL (string_to_array(:likes, chr(10)))
-             ORDER BY coalesce(i.on_hand_count, 0) = 0, lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
-    Slice<KitTitleEntity> seen(String likes, Pageable page);
+             ORDER BY""";
+
+    @Query(value = SEEN + " lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)
+    Slice<KitTitleEntity> find(String likes, Pageable page);
+
+    @Query(value = SEEN + " coalesce(i.on_hand_count, 0) = 0, lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)
+    Slice<KitTitleEntity> shelfFirst(String likes, Pageable page);
 
     @Query(value = """
             SELECT t.* FROM kit_title t JOIN stock_item i ON i.kit_id = t.id

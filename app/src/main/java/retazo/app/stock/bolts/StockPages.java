@@ -14,6 +14,7 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
+import retazo.app.stock.find.BoltSearch;
 import retazo.app.stock.StockService;
 import retazo.core.bolt.RestRule;
 import retazo.core.cloth.ShopPractice;
@@ -29,13 +30,15 @@ class StockPages {
     private static final int FABRICS_ON_A_PAGE = 20;
 
     private final StockService stock;
+    private final BoltSearch bolts;
     private final FabricService fabrics;
     private final PracticeService practice;
     private final Words words;
     private final Clock clock;
 
-    StockPages(StockService stock, FabricService fabrics, PracticeService practice, Words words, Clock clock) {
+    StockPages(StockService stock, BoltSearch bolts, FabricService fabrics, PracticeService practice, Words words, Clock clock) {
         this.stock = stock;
+        this.bolts = bolts;
         this.fabrics = fabrics;
         this.practice = practice;
         this.words = words;
@@ -76,13 +79,14 @@ class StockPages {
     /** A page of the fabrics that match, with their bolts; bolts that are used up only when asked for. */
     FabricsPage fabrics(String search, boolean usedUp, int page) {
         ShopPractice shop = practice.practice();
-        Slice<Fabric> slice = fabrics.page(search, page, FABRICS_ON_A_PAGE);
-        List<Fabric> found = slice.getContent();
-        List<Bolt> bolts = stock.boltsOf(found.stream().map(Fabric::id).toList()).stream()
+        Slice<Long> slice = bolts.fabrics(search, page, FABRICS_ON_A_PAGE);
+        Map<Long, Fabric> byId = fabrics.byIds(slice.getContent());
+        List<Fabric> found = slice.map(byId::get).getContent();
+        List<Bolt> there = stock.boltsOf(found.stream().map(Fabric::id).toList()).stream()
                 .filter(bolt -> usedUp || bolt.onHand().isPositive())
                 .toList();
-        Map<Long, List<Bolt>> byFabric = bolts.stream().collect(Collectors.groupingBy(Bolt::fabricId));
-        Length longest = bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO);
+        Map<Long, List<Bolt>> byFabric = there.stream().collect(Collectors.groupingBy(Bolt::fabricId));
+        Length longest = there.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO);
         return new FabricsPage(
                 search, usedUp, page,
                 found.stream().map(fabric -> fabricView(fabric, byFabric.getOrDefault(fabric.id(), List.of()), shop, longest)).toList(),

@@ -1,0 +1,39 @@
+package retazo.app.stock.find;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.SearchWords;
+import retazo.app.stock.Bolt;
+import retazo.app.stock.StockItemRepository;
+import retazo.app.stock.StockService;
+
+/** Finds bolts by what a person holds in the hand: number, lot, place, and the code, name and colour of the fabric. */
+@Service
+@Transactional(readOnly = true)
+public class BoltSearch {
+
+    private final StockItemRepository items;
+    private final StockService stock;
+
+    BoltSearch(StockItemRepository items, StockService stock) {
+        this.items = items;
+        this.stock = stock;
+    }
+
+    /** Bolts with something on hand in which all of these words are, by their numbers. */
+    public List<Bolt> held(String words, int most) {
+        List<Long> ids = items.boltsLike(SearchWords.likes(words), Limit.of(most));
+        Map<Long, Bolt> byId = stock.boltsById(ids);
+        return ids.stream().map(byId::get).toList();
+    }
+
+    /** A page of the ids of fabrics, by name, in which or in one of whose bolts all of these words are; pages count from 0. */
+    public Slice<Long> fabrics(String words, int page, int size) {
+        return items.fabricsLike(SearchWords.likes(words), PageRequest.of(page, size));
+    }
+}
