@@ -95,7 +95,7 @@ public final class OrdealOfAShop {
                         isIn = false;
                         get("/sign-in");
                         post("/sign-in", Map.of("username", "marisol", "password", "ferry"));
-                    } else if (answer.statusCode() == 200 && answer.body().contains("The cut is booked")) {
+                    } else if (answer.statusCode() == 200 && answer.body().contains("is booked off bolt")) {
                         booked.println(id);
                         isIn = true;
                         return;

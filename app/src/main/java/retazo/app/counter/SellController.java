@@ -1,5 +1,7 @@
 package retazo.app.counter;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +22,9 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
+import retazo.app.stock.Bolt;
 import retazo.app.stock.Entry;
+import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
 
@@ -34,13 +38,15 @@ class SellController {
 
     private final Sales sales;
     private final BagShelf shelf;
+    private final StockService stock;
     private final PracticeService practice;
     private final Told told;
     private final Words words;
 
-    SellController(Sales sales, BagShelf shelf, PracticeService practice, Told told, Words words) {
+    SellController(Sales sales, BagShelf shelf, StockService stock, PracticeService practice, Told told, Words words) {
         this.sales = sales;
         this.shelf = shelf;
+        this.stock = stock;
         this.practice = practice;
         this.told = told;
         this.words = words;
@@ -71,7 +77,12 @@ class SellController {
         Outcome<Long> outcome = reader.anyProblem() || boltId == null
                 ? Outcome.refused(reader.problems())
                 : sales.sellLength(boltId, length, form.despite() != null, Entry.of(person.personId(), form.entryId()));
-        return told.at(outcome, line -> words.text("counter.cut-done"), form.asked() == null ? "" : form.asked(), next);
+        return told.at(outcome, line -> cutDone(requireNonNull(boltId), length), form.asked() == null ? "" : form.asked(), next);
+    }
+
+    private String cutDone(long boltId, Length length) {
+        Bolt bolt = stock.bolt(boltId);
+        return words.text("counter.cut-done", length, bolt.code(), bolt.onHand());
     }
 
     @PostMapping("/bags/{code}/sell")

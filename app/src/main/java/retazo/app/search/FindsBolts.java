@@ -42,7 +42,8 @@ class FindsBolts implements Finds {
         Map<Long, Fabric> byId = fabrics.byIds(found.stream().map(Bolt::fabricId).collect(Collectors.toSet()));
         return new Hits(
                 "bolts", found.stream().limit(Hits.SHOWN).map(bolt -> new Hit(
-                        bolt.code() + " " + requireNonNull(byId.get(bolt.fabricId())).name(), under(bolt), "/stock/bolts/" + bolt.id())).toList(),
+                        bolt.code() + " " + requireNonNull(byId.get(bolt.fabricId())).name(), under(bolt),
+                        "/stock/bolts/" + bolt.id())).toList(),
                 found.size() > Hits.SHOWN ? "/stock" : "");
     }
 

@@ -22,7 +22,8 @@ class SearchController {
     /** Where one thing alone is found, its page is shown. */
     @GetMapping("/search")
     @Transactional(readOnly = true)
-    public String search(@RequestParam(defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
+    public String search(
+            @RequestParam(name = "find", defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
         List<Hits> found = find(words, person);
         List<Hit> hits = found.stream().flatMap(kind -> kind.hits().stream()).toList();
         if (hits.size() == 1) {
@@ -34,7 +35,8 @@ class SearchController {
     /** What is found while one types. */
     @GetMapping("/search/found")
     @Transactional(readOnly = true)
-    public String found(@RequestParam(defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
+    public String found(
+            @RequestParam(name = "find", defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
         return show(words, find(words, person), model, "search/found");
     }
 

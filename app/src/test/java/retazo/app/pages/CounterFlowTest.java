@@ -51,17 +51,20 @@ class CounterFlowTest {
         try (Tab tab = Tab.of(shop, "ada")) {
             Page page = tab.page();
             tab.go("/counter");
+            PlaywrightAssertions.assertThat(page.locator(".counter-field")).isFocused();
             page.keyboard().type(stock.bolt(bolt).code());
             page.keyboard().press("Enter");
             page.waitForURL("**/counter?words=*");
+            PlaywrightAssertions.assertThat(page.locator("[name=length]")).isFocused();
             page.keyboard().type("1 3/8");
             page.keyboard().press("Enter");
             page.waitForURL("**length=*");
+            PlaywrightAssertions.assertThat(button(page, "Cut and book")).isFocused();
             assertThat(page.locator("#answer").textContent()).contains("off bolt", stock.bolt(bolt).code());
             page.keyboard().press("Enter");
             page.waitForURL("**/counter");
 
-            assertThat(page.locator("[role=status]").textContent()).contains("The cut is booked");
+            assertThat(page.locator("[role=status]").textContent()).contains("is booked off bolt");
             assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofInches(333, 2));
             page.locator("button[aria-label^='Take back']").first().click();
             PlaywrightAssertions.assertThat(page.locator("[role=status]")).containsText("Taken back");
@@ -78,6 +81,7 @@ class CounterFlowTest {
         try (Tab tab = Tab.of(shop, "ada")) {
             Page page = tab.page();
             tab.go("/counter");
+            PlaywrightAssertions.assertThat(page.locator(".counter-field")).isFocused();
             page.keyboard().type(pattern(bag) + " navy");
             Locator kit = page.locator(".counter-kit");
             PlaywrightAssertions.assertThat(kit).hasCount(1);
@@ -89,10 +93,12 @@ class CounterFlowTest {
             kit.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put aside").setExact(true)).click();
             PlaywrightAssertions.assertThat(page.locator("[role=status]")).containsText("is put aside for Ines");
 
+            PlaywrightAssertions.assertThat(page.locator(".counter-field")).isFocused();
             page.keyboard().type(name.toLowerCase(Locale.ROOT));
             page.keyboard().press("Enter");
             page.waitForURL("**/counter?words=*");
             assertThat(page.locator("#answer").textContent()).contains("Put aside for Ines");
+            PlaywrightAssertions.assertThat(button(page, "Sell to Ines")).isFocused();
             page.keyboard().press("Enter");
             PlaywrightAssertions.assertThat(page.locator("[role=status]")).containsText("Bag " + name + " is sold");
             assertThat(page.locator(".counter-side").textContent()).contains("bag " + name);
@@ -120,6 +126,10 @@ class CounterFlowTest {
         Client planner = Client.of(shop, "idris");
         assertThat(planner.get("/").body()).contains("2 bags are asked for: " + pattern, "Jory asked at the counter");
         assertThat(planner.get("/runs/new?kit=" + kit + "&bags%5B" + kit + "%5D=2").body()).contains("2 asked for at the counter");
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private String pattern(Bag bag) {

@@ -263,7 +263,7 @@ class FirstKitFlowTest {
         page.waitForURL("**/counter?words=*");
         assertThat(page.locator("body").innerText().replaceAll("\\s+", " ")).contains("Weir slate", "lot A1");
         press("Cut and book");
-        assertThat(page.locator("[role=status]").textContent()).contains("The cut is booked");
+        assertThat(page.locator("[role=status]").textContent()).contains("is booked off bolt");
     }
 
     /** 6 yd less 5/8 yd for the bag less 1/2 yd at the counter are 4 7/8 yd; the book adds up; the bag is packed once. */

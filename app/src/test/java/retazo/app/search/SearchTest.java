@@ -50,7 +50,7 @@ class SearchTest {
             assertThat(owner.get("/stock?words=" + encoded(words)).body()).as(words).contains(code);
         }
         assertThat(found(owner, "lot77x cellar")).contains("Nothing has");
-        assertThat(owner.get("/search?words=" + encoded(code)).uri().getPath()).isEqualTo("/stock/bolts/" + bolt);
+        assertThat(owner.get("/search?find=" + encoded(code)).uri().getPath()).isEqualTo("/stock/bolts/" + bolt);
     }
 
     @Test
@@ -87,7 +87,7 @@ class SearchTest {
     }
 
     private static String found(Client client, String words) {
-        HttpResponse<String> answer = client.get("/search/found?words=" + encoded(words));
+        HttpResponse<String> answer = client.get("/search/found?find=" + encoded(words));
         assertThat(answer.statusCode()).as(words).isEqualTo(200);
         return answer.body();
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,6 +21,7 @@ import retazo.app.runs.book.RunBook;
 import retazo.app.staff.Right;
 import retazo.app.stock.NewBolt;
 import retazo.app.stock.StockService;
+import retazo.app.stock.places.Places;
 import retazo.core.measure.Length;
 
 /** What Today says of runs of its own, and in which order. */
@@ -68,6 +70,9 @@ class TodayServiceTest {
         long bolt = Samples.done(samples.bean(StockService.class).receive(
                 new NewBolt(Samples.unique("B"), fabric.id(), "L1", "a first shelf", Length.ofInches(40), Length.ofYards(4, 1), true),
                 Samples.entry()));
+        Places places = samples.bean(Places.class);
+        Samples.done(places.keep(Stream.concat(
+                Stream.of("a first shelf"), places.inOrder().stream().filter(place -> !place.equals("a first shelf"))).toList()));
         long kit = samples.kit(fabric);
         long first = samples.run(kit, 1);
         long second = samples.run(kit, 1);
