@@ -1,7 +1,8 @@
 package retazo.app.devices.standins;
 
 import java.util.List;
-
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -11,7 +12,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-
 import retazo.app.shared.NotFoundException;
 
 /** The table with the stand-ins of the devices: beside the shop's own pages, in a window of its own. */
@@ -36,8 +36,8 @@ class StandInController {
     }
 
     @PostMapping("/standins")
-    String switchTo(@RequestParam(defaultValue = "") List<Fault> fault) {
-        standIns.switchTo(fault);
+    String switchTo(@RequestParam(defaultValue = "") List<@Nullable Fault> fault) {
+        standIns.switchTo(fault.stream().flatMap(Stream::ofNullable).toList());
         return "redirect:/standins";
     }
 
