@@ -17,6 +17,7 @@ import retazo.app.shared.Words;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /** Finds fabrics by code, name and colour, and bolts by their numbers; with a length behind, from which bolt it is cut. */
 @Component
@@ -81,8 +82,9 @@ class ClothFinder {
         Optional<Bolt> longest = bolts.stream().max(Comparator.comparing(Bolt::free).thenComparing(Bolt::onHand));
         Length most = longest.map(Bolt::free).orElse(Length.ZERO);
         String none = asked.isPresent() && cut.isEmpty()
-                ? words.text("counter.too-long", asked.get().length(),
-                        bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO))
+                ? words.of(Problem.of(
+                        "counter.too-long", asked.get().length(),
+                        bolts.stream().map(Bolt::onHand).max(Length::compareTo).orElse(Length.ZERO)))
                 : lack;
         List<Bolt> told = named.map(List::of).orElse(bolts);
         return new CounterAnswer.ClothFound(

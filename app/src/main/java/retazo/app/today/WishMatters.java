@@ -63,6 +63,6 @@ class WishMatters implements Matters {
         return Matter.of(
                 Matter.Urgency.DECIDE, words.text("today.wish", lacks, kit.name()),
                 words.text("today.wish.why", words.list(wished.stream().map(Wish::name).distinct().toList())),
-                "/runs/new?kit=" + kit.id() + "&bags[" + kit.id() + "]=" + lacks, words.text("today.wish.go"), Right.RUNS);
+                "/runs/new?kit=" + kit.id() + "&bags%5B" + kit.id() + "%5D=" + lacks, words.text("today.wish.go"), Right.RUNS);
     }
 }
