@@ -40,6 +40,7 @@ CREATE INDEX bag_aside ON bag (aside_until, id) WHERE aside_for IS NOT NULL;
 CREATE TABLE wish (
   id bigint GENERATED ALWAYS AS IDENTITY PRIMARY KEY,
   version integer NOT NULL DEFAULT 0,
+  client_id uuid NOT NULL UNIQUE,
   kit_id bigint NOT NULL REFERENCES kit,
   bags integer NOT NULL CHECK (bags > 0),
   name varchar(60) NOT NULL,

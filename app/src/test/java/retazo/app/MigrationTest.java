@@ -48,6 +48,7 @@ class MigrationTest {
             assertThat(database.sql("SELECT on_hand_ticks FROM stock_item WHERE code = '0001' AND started").query(Long.class).single())
                     .isEqualTo(219_456_000L - 5_486_400L);
             Client owner = Client.at("http://127.0.0.1:" + today.getEnvironment().getProperty("local.server.port"), "first");
+            assertThat(database.sql("SELECT seen_as FROM fabric WHERE code = 'DECK'").query(String.class).single()).contains("brown");
             assertThat(owner.get("/patterns/1").body()).contains("Old pier", "deck", "Crib");
             assertThat(owner.get("/kits/1").body()).contains("Old pier", "Low water", "can be made now");
             assertThat(owner.get("/runs/1").body()).contains("bag 1: 1/4 yd, cut", "packed", "to be cut");

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -71,14 +72,15 @@ class AsideController {
     }
 
     @PostMapping("/bags/{code}/let-go")
-    String letGo(@PathVariable String code, RedirectAttributes next) {
-        shelf.letGo(bagId(code));
-        return told.done(words.text("counter.let-go-done", code.toUpperCase(Locale.ROOT)), next);
+    String letGo(@PathVariable String code, @RequestParam(defaultValue = "") String name, RedirectAttributes next) {
+        return told.at(
+                shelf.letGo(bagId(code), name), id -> words.text("counter.let-go-done", code.toUpperCase(Locale.ROOT)), "", next);
     }
 
     @PostMapping("/wishes")
     String ask(
-            @RequestParam long kitId, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "1") String bags,
+            @RequestParam long kitId, @RequestParam UUID clientId, @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "1") String bags,
             @RequestParam(defaultValue = "") String asked, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
         String whom = reader.text("name", name, LONGEST_NAME);
@@ -87,7 +89,7 @@ class AsideController {
             return told.at(Outcome.refused(reader.problems()), none -> "", asked, next);
         }
         Kit kit = kits.kit(kitId);
-        wishes.ask(kit.id(), many, whom, person.personId());
+        wishes.ask(clientId, kit.id(), many, whom, person.personId());
         return told.done(words.text("counter.wish-done", many, kit.name(), whom), next);
     }
 

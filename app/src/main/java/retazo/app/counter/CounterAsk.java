@@ -18,7 +18,7 @@ import retazo.core.measure.TypedLength;
  */
 record CounterAsk(String all, String words, Optional<Cut> cut) {
 
-    private static final Length LONGEST_CUT = Length.ofYards(100, 1);
+    static final Length LONGEST_CUT = Length.ofYards(100, 1);
 
     /**
      * A length that is asked for.

@@ -2,9 +2,9 @@ package retazo.app.counter;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.Clock;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -54,10 +54,15 @@ class CounterSide {
     /**
      * The whole side.
      *
-     * @param total of the prices that are known; empty where none is
-     * @param lacks how many lines have no price, in words; empty where all have one
+     * @param saleId of the open sale
+     * @param total  of the prices that are known; empty where none is
+     * @param lacks  how many lines have no price, in words; empty where all have one
+     * @param more   whether more may be put aside or asked for than is shown
      */
-    record Side(List<SoldView> lines, String total, String lacks, List<AsideView> aside, List<WishView> wishes, List<SoldView> last) {
+    record Side(
+            long saleId, List<SoldView> lines, String total, String lacks, List<AsideView> aside, List<WishView> wishes,
+            List<SoldView> last,
+            boolean more) {
 
         public boolean hasCustomer() {
             return !lines.isEmpty();
@@ -91,13 +96,13 @@ class CounterSide {
         Map<Long, KitTitle> titles = kitIds.isEmpty() ? Map.of() : kits.titles(kitIds);
         Map<Long, BagShelf.ShelfBag> there = open.isEmpty() ? Map.of() : shelf.oldest(open.stream().map(Wish::kitId).distinct().toList());
         return new Side(
-                sold.of(sale.standing()), sale.total().map(MoneyText::of).orElse(""),
+                sale.id(), sold.of(sale.standing()), sale.totals().stream().map(MoneyText::of).collect(Collectors.joining(" + ")),
                 sale.unpriced() == 0 ? "" : words.text("counter.unpriced", sale.unpriced()),
                 aside.stream().map(bag -> aside(bag, titles)).toList(),
                 open.stream().map(wish -> new WishView(
                         wish.id(), wish.kitId(), wish.bags(), requireNonNull(titles.get(wish.kitId())).name(), wish.name(),
                         there.containsKey(wish.kitId()))).toList(),
-                sold.of(sales.last(SOLD_SHOWN)));
+                sold.of(sales.last(SOLD_SHOWN)), aside.size() == ASIDE_SHOWN || open.size() == WISHES_SHOWN);
     }
 
     private AsideView aside(BagShelf.ShelfBag bag, Map<Long, KitTitle> titles) {

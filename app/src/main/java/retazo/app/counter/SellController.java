@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -33,7 +34,6 @@ import retazo.core.measure.Problem;
 @RequestMapping("/counter")
 class SellController {
 
-    private static final Length LONGEST_CUT = Length.ofYards(100, 1);
     private static final int MOST_AT_ONCE = 1_000;
 
     private final Sales sales;
@@ -69,7 +69,7 @@ class SellController {
     @PostMapping("/cut")
     String cut(CutForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
-        Length length = reader.lengthAboveZero("length", form.length(), practice.practice().sellingUnit(), LONGEST_CUT);
+        Length length = reader.lengthAboveZero("length", form.length(), practice.practice().sellingUnit(), CounterAsk.LONGEST_CUT);
         Long boltId = form.boltId();
         if (boltId == null) {
             reader.add(Problem.of("counter.no-bolt"));
@@ -95,8 +95,9 @@ class SellController {
 
     @PostMapping("/bags/{code}/give")
     String give(
-            @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
-        return told.at(sales.giveBag(bagId(code), Entry.of(person.personId(), clientId)),
+            @PathVariable String code, @RequestParam(defaultValue = "") String name, @RequestParam UUID clientId,
+            @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
+        return told.at(sales.giveBag(bagId(code), name, Entry.of(person.personId(), clientId)),
                 line -> words.text("shelf.sold", code.toUpperCase(Locale.ROOT)), "", next);
     }
 
@@ -126,15 +127,21 @@ class SellController {
         return told.at(sales.takeBack(id, Entry.of(person.personId(), clientId)), line -> words.text("counter.taken-back"), "", next);
     }
 
-    /** The customer has all. */
-    @PostMapping("/done")
-    String done(@AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
-        Sale sale = sales.done(person.personId());
-        if (!sale.standing().isEmpty()) {
-            next.addFlashAttribute("done", sale.total().map(total -> words.text("counter.done-total", MoneyText.of(total)))
-                    .orElseGet(() -> words.text("counter.done")));
-        }
-        return "redirect:/counter";
+    /** The customer has paid what was shown. */
+    @PostMapping("/paid")
+    String paid(
+            @RequestParam(defaultValue = "0") long sale, @RequestParam(defaultValue = "0") int lines,
+            @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
+        return sales.paid(person.personId(), sale, lines).match(
+                paid -> told.done(paid(paid), next),
+                problems -> told.at(Outcome.refused(problems), none -> "", "", next));
+    }
+
+    private String paid(Sale sale) {
+        return sale.totals().isEmpty()
+                ? words.text("counter.done")
+                : words.text(
+                        "counter.done-total", sale.totals().stream().map(MoneyText::of).collect(Collectors.joining(" + ")));
     }
 
     private long bagId(String code) {

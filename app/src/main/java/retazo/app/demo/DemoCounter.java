@@ -3,6 +3,7 @@ package retazo.app.demo;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import retazo.app.kits.index.KitIndex;
@@ -10,6 +11,7 @@ import retazo.app.kits.index.KitTitle;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.BagShelf;
 import retazo.app.runs.book.BagEntity;
+import retazo.app.sales.Sale;
 import retazo.app.sales.Sales;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
@@ -44,11 +46,12 @@ class DemoCounter implements DemoUnderWay {
         KitTitle there = index.shelfFirst("night lamp", 0, 1).getContent().get(0);
         List<BagShelf.ShelfBag> bags = shelf.there(there.id(), 2);
         sell("FOG", "2 1/2 yd", crew);
-        sales.done(crew.counter());
+        Sale first = sales.open(crew.counter());
+        DemoStock.done(sales.paid(crew.counter(), first.id(), first.standing().size()));
         sell("SEDGE", "3/4 yd", crew);
         DemoStock.done(shelf.putAside(
                 bags.get(0).id(), new BagEntity.Aside("Ines", Optional.of(LocalDate.now().plusDays(DAYS_ASIDE))), crew.counter()));
-        wishes.ask(index.shelfFirst("morning sluice throw", 0, 1).getContent().get(0).id(), 1, "Jory", crew.counter());
+        wishes.ask(UUID.randomUUID(), index.shelfFirst("morning sluice throw", 0, 1).getContent().get(0).id(), 1, "Jory", crew.counter());
     }
 
     private void sell(String code, String length, DemoRuns.Crew crew) {

@@ -108,13 +108,17 @@ public class BagShelf {
         });
     }
 
-    /** Gives a bag to whom it was put aside for: sells it. */
+    /** Gives a bag to whom it is put aside for: sells it; refused where it is not for that name any more. */
     @Transactional
-    public Outcome<Long> give(long bagId, Entry entry) {
-        return entries.once(entry, "give bag " + bagId, within -> {
+    public Outcome<Long> give(long bagId, String name, Entry entry) {
+        return entries.once(entry, "give bag " + bagId + " " + name, within -> {
             BagEntity bag = locked(bagId);
-            return bag.aside().isPresent() ? sold(bag, within) : Outcome.refused(Problem.of("shelf.not-aside", bag.code()));
+            return isFor(bag, name) ? sold(bag, within) : Outcome.refused(Problem.of("shelf.not-aside", bag.code(), name));
         });
+    }
+
+    private static boolean isFor(BagEntity bag, String name) {
+        return bag.aside().filter(aside -> aside.name().equals(name)).isPresent();
     }
 
     private Outcome<Long> sold(BagEntity bag, Entry entry) {
@@ -139,11 +143,16 @@ public class BagShelf {
         return Outcome.done(bagId);
     }
 
-    /** A bag that was put aside is there for anybody again; one that was not stays so. */
+    /** A bag that is put aside for somebody is there for anybody again; refused where it is not for that name any more. */
     @Transactional
-    public void letGo(long bagId) {
-        locked(bagId).letGo();
+    public Outcome<Long> letGo(long bagId, String name) {
+        BagEntity bag = locked(bagId);
+        if (!isFor(bag, name)) {
+            return Outcome.refused(Problem.of("shelf.not-aside", bag.code(), name));
+        }
+        bag.letGo();
         bags.flush();
+        return Outcome.done(bagId);
     }
 
     /** Takes a sold bag back to the shelf. */

@@ -1,17 +1,19 @@
 package retazo.app.sales;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.TreeMap;
 import retazo.core.measure.Money;
 
 /**
  * What one customer takes.
  *
+ * @param id    0 where there is none
  * @param lines as they were booked, those that were taken back too
  */
-public record Sale(List<SaleLine> lines) {
+public record Sale(long id, List<SaleLine> lines) {
 
-    static final Sale NOTHING = new Sale(List.of());
+    static final Sale NOTHING = new Sale(0, List.of());
 
     public Sale {
         lines = List.copyOf(lines);
@@ -22,9 +24,12 @@ public record Sale(List<SaleLine> lines) {
         return lines.stream().filter(line -> !line.takenBack()).toList();
     }
 
-    /** The prices that are known, together; empty where none is. */
-    public Optional<Money> total() {
-        return standing().stream().flatMap(line -> line.sold().price().stream()).reduce(Money::plus);
+    /** The prices that are known, together; one for each currency in which something was sold, none where no price is known. */
+    public List<Money> totals() {
+        Map<String, Money> byCurrency = new TreeMap<>();
+        standing().stream().flatMap(line -> line.sold().price().stream())
+                .forEach(price -> byCurrency.merge(price.currency().getCurrencyCode(), price, Money::plus));
+        return List.copyOf(byCurrency.values());
     }
 
     /** How many lines nobody said a price of. */

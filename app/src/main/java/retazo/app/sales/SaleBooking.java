@@ -3,6 +3,7 @@ package retazo.app.sales;
 import static java.util.Objects.requireNonNull;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.runs.BagShelf;
@@ -48,9 +49,9 @@ class SaleBooking {
                 done -> Outcome.done(Sold.length(boltId, length, prices.ofLength(bolt.fabricId(), length))), Outcome::refused);
     }
 
-    /** A bag off the shelf; one that is put aside only to whom it is for. */
-    Outcome<Sold> bag(long bagId, boolean toWhomItIsFor, Entry entry) {
-        return (toWhomItIsFor ? shelf.give(bagId, entry) : shelf.sell(bagId, entry)).match(
+    /** A bag off the shelf; one that is put aside only to whom it is for, by the name. */
+    Outcome<Sold> bag(long bagId, Optional<String> name, Entry entry) {
+        return name.map(one -> shelf.give(bagId, one, entry)).orElseGet(() -> shelf.sell(bagId, entry)).match(
                 done -> {
                     long kit = runs.bag(bagId).kitId();
                     return Outcome.done(

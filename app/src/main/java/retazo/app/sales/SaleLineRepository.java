@@ -11,7 +11,7 @@ import org.springframework.data.jpa.repository.Query;
 
 interface SaleLineRepository extends JpaRepository<SaleLineEntity, Long> {
 
-    List<SaleLineEntity> findBySaleIdOrderByIdAsc(long saleId, Limit most);
+    List<SaleLineEntity> findBySaleIdOrderByIdAsc(long saleId);
 
     List<SaleLineEntity> findAllByOrderByAtDescIdDesc(Limit most);
 

@@ -2,6 +2,7 @@ package retazo.app.sales;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -22,8 +23,6 @@ import retazo.core.measure.Problem;
  */
 @Service
 public class Sales {
-
-    private static final int MOST_LINES = 100;
 
     private final SaleRepository sales;
     private final SaleLineRepository lines;
@@ -46,7 +45,7 @@ public class Sales {
     }
 
     private Sale sale(long id) {
-        return new Sale(lines.findBySaleIdOrderByIdAsc(id, Limit.of(MOST_LINES)).stream().map(SaleLineEntity::toLine).toList());
+        return new Sale(id, lines.findBySaleIdOrderByIdAsc(id).stream().map(SaleLineEntity::toLine).toList());
     }
 
     /** What was sold last in the shop, newest first. */
@@ -64,13 +63,13 @@ public class Sales {
     /** Sells a bag that is on the shelf and not put aside. */
     @Transactional
     public Outcome<Long> sellBag(long bagId, Entry entry) {
-        return sell(entry, "sell bag " + bagId, within -> booking.bag(bagId, false, within));
+        return sell(entry, "sell bag " + bagId, within -> booking.bag(bagId, Optional.empty(), within));
     }
 
     /** Gives a bag to whom it was put aside for. */
     @Transactional
-    public Outcome<Long> giveBag(long bagId, Entry entry) {
-        return sell(entry, "give bag " + bagId, within -> booking.bag(bagId, true, within));
+    public Outcome<Long> giveBag(long bagId, String name, Entry entry) {
+        return sell(entry, "give bag " + bagId + " " + name, within -> booking.bag(bagId, Optional.of(name), within));
     }
 
     /** Sells so many of something counted. */
@@ -126,18 +125,22 @@ public class Sales {
     }
 
     /**
-     * The customer has all: the next line begins another sale.
+     * The customer has paid: the next line begins another sale.
      *
-     * @return what it was; nothing where there was none
+     * @param saleId the sale that was shown
+     * @param lines  how many of its lines stood then
+     * @return what it was; refused where it is done already, or more was sold or taken back since
      */
     @Transactional
-    public Sale done(long personId) {
-        return sales.lockOpen(personId).map(open -> {
-            Sale sale = sale(open.id());
-            open.done(clock.instant());
-            sales.flush();
-            return sale;
-        }).orElse(Sale.NOTHING);
+    public Outcome<Sale> paid(long personId, long saleId, int lines) {
+        Optional<SaleEntity> open = sales.lockOpen(personId).filter(sale -> sale.id() == saleId);
+        Optional<Sale> shown = open.map(sale -> sale(sale.id())).filter(sale -> sale.standing().size() == lines);
+        if (shown.isEmpty()) {
+            return Outcome.refused(Problem.of("sale.not-as-shown"));
+        }
+        open.orElseThrow().done(clock.instant());
+        sales.flush();
+        return Outcome.done(shown.get());
     }
 
     private Outcome<Long> once(Entry entry, String asked, Function<Entry, Outcome<Long>> step) {

@@ -3,7 +3,6 @@ package retazo.app.search;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -21,8 +20,7 @@ class SearchController {
 
     /** Where one thing alone is found, its page is shown. */
     @GetMapping("/search")
-    @Transactional(readOnly = true)
-    public String search(
+    String search(
             @RequestParam(name = "find", defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
         List<Hits> found = find(words, person);
         List<Hit> hits = found.stream().flatMap(kind -> kind.hits().stream()).toList();
@@ -34,8 +32,7 @@ class SearchController {
 
     /** What is found while one types. */
     @GetMapping("/search/found")
-    @Transactional(readOnly = true)
-    public String found(
+    String found(
             @RequestParam(name = "find", defaultValue = "") String words, @AuthenticationPrincipal SignedIn person, Model model) {
         return show(words, find(words, person), model, "search/found");
     }

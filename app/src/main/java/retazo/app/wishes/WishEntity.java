@@ -31,9 +31,6 @@ class WishEntity {
     @Column(nullable = false, updatable = false)
     private String name;
 
-    @Column(name = "person_id", nullable = false, updatable = false)
-    private long personId;
-
     @Column(nullable = false, updatable = false)
     private Instant at;
 
@@ -44,16 +41,6 @@ class WishEntity {
     private @Nullable Long endedBy;
 
     protected WishEntity() {
-    }
-
-    static WishEntity of(long kitId, int bags, String name, long personId, Instant at) {
-        WishEntity wish = new WishEntity();
-        wish.kitId = kitId;
-        wish.bags = bags;
-        wish.name = name;
-        wish.personId = personId;
-        wish.at = at;
-        return wish;
     }
 
     void end(long byPerson, Instant now) {

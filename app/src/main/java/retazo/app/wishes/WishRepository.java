@@ -1,12 +1,15 @@
 package retazo.app.wishes;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface WishRepository extends JpaRepository<WishEntity, Long> {
@@ -16,8 +19,11 @@ interface WishRepository extends JpaRepository<WishEntity, Long> {
     @Query("SELECT w.kitId AS kitId, sum(w.bags) AS bags FROM WishEntity w WHERE w.endedAt IS NULL AND w.kitId IN :kitIds GROUP BY w.kitId")
     List<OfKit> bags(Collection<Long> kitIds);
 
-    @Query("SELECT coalesce(sum(w.bags), 0) FROM WishEntity w WHERE w.endedAt IS NULL")
-    int allBags();
+    @Modifying
+    @Query(value = """
+            INSERT INTO wish (client_id, kit_id, bags, name, person_id, at)
+            VALUES (:clientId, :kitId, :bags, :name, :personId, :at) ON CONFLICT (client_id) DO NOTHING""", nativeQuery = true)
+    void ask(UUID clientId, long kitId, int bags, String name, long personId, Instant at);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("SELECT w FROM WishEntity w WHERE w.id = :id AND w.endedAt IS NULL")

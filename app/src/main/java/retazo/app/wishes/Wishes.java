@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -22,10 +23,15 @@ public class Wishes {
         this.clock = clock;
     }
 
-    /** @param bags above zero */
+    /**
+     * Keeps what somebody asked for; sent twice it is kept once.
+     *
+     * @param clientId of the form
+     * @param bags     above zero
+     */
     @Transactional
-    public Wish ask(long kitId, int bags, String name, long personId) {
-        return wishes.saveAndFlush(WishEntity.of(kitId, bags, name, personId, clock.instant())).toWish();
+    public void ask(UUID clientId, long kitId, int bags, String name, long personId) {
+        wishes.ask(clientId, kitId, bags, name, personId, clock.instant());
     }
 
     /** Nobody waits for it any more; one that is ended already stays so. */
@@ -44,10 +50,5 @@ public class Wishes {
         return kitIds.isEmpty()
                 ? Map.of()
                 : wishes.bags(kitIds).stream().collect(Collectors.toMap(WishRepository.OfKit::getKitId, WishRepository.OfKit::getBags));
-    }
-
-    /** How many bags somebody waits for in all. */
-    public int bags() {
-        return wishes.allBags();
     }
 }

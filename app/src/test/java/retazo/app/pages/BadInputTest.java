@@ -199,7 +199,7 @@ class BadInputTest {
                 "/patterns/table-fill",
                 "/patterns/new/list", "/patterns/list-fill", "/patterns/1/about", "/patterns/1/copy", "/patterns/import", "/kits/new",
                 "/kits/draw", "/runs/new", "/runs/1/confirm", "/stock/receive",
-                "/counter/cut", "/counter/done", "/counter/wishes", "/counter/goods/1/sell", "/stock/bolts/1/count", "/stock/bolts/1/undo",
+                "/counter/cut", "/counter/paid", "/counter/wishes", "/counter/goods/1/sell", "/stock/bolts/1/count", "/stock/bolts/1/undo",
                 "/cutting/1/1/cut",
                 "/cutting/1/1/flaw", "/cutting/1/1/undo", "/packing/bags/1/tick", "/packing/bags/1/done", "/shelf/1/sell", "/practice",
                 "/practice/people/new"}) {

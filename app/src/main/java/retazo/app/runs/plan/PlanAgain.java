@@ -157,7 +157,9 @@ public class PlanAgain {
             // Whoever pressed for these knows; only what else became of the run is news.
             lines.removeIf(line -> line.from().isEmpty() && now.mayTake().contains(line.bagLineId()));
         }
-        keepNews(run.id(), version, lines, now, happened);
+        if (!lines.isEmpty()) {
+            keepNews(run.id(), version, lines, now, happened);
+        }
     }
 
     /** What happened to a bolt moves cuts of its fabric alone; what else moved had another reason, and is told without one. */
