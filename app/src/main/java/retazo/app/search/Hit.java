@@ -1,5 +1,7 @@
 package retazo.app.search;
 
+import retazo.app.shared.FractionText;
+
 /**
  * Something that was found.
  *
@@ -7,5 +9,9 @@ package retazo.app.search;
  * @param under what tells it from others of that name
  * @param path  its page
  */
-record Hit(String name, String under, String path) {
+record Hit(String name, FractionText under, String path) {
+
+    Hit(String name, String under, String path) {
+        this(name, FractionText.of(under), path);
+    }
 }

@@ -27,13 +27,17 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query("SELECT i FROM StockItemEntity i WHERE i.fabricId IN :fabricIds ORDER BY i.code")
     List<StockItemEntity> boltsOf(Collection<Long> fabricIds);
 
-    /** Bolts that have something, in whose own words and those of their fabric all that is looked for is. */
+    /**
+     * Bolts that have something, in whose own words and those of their fabric all that is looked for is; those first in which it stands as
+     * it was typed, in one piece.
+     */
     @Query(value = """
             SELECT i.id FROM stock_item i JOIN fabric f ON f.id = i.fabric_id
              WHERE i.kind = 'BOLT' AND i.on_hand_ticks > 0
                AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as)) LIKE ALL (string_to_array(:likes, chr(10)))
-             ORDER BY i.code, i.id""", nativeQuery = true)
-    List<Long> boltsLike(String likes, Limit most);
+             ORDER BY strpos(lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name)), :phrase) = 0, i.code, i.id""",
+            nativeQuery = true)
+    List<Long> boltsLike(String likes, String phrase, Limit most);
 
     /** Fabrics by name, with what is looked for in their own words or with those of one of their bolts. */
     @Query(value = """

@@ -50,6 +50,10 @@ class SearchTest {
             assertThat(owner.get("/stock?words=" + encoded(words)).body()).as(words).contains(code);
         }
         assertThat(found(owner, "lot77x cellar")).contains("Nothing has");
+        long parts = Samples.done(stock.receive(
+                new NewBolt(Samples.unique("A12-"), fabric.id(), "lot77y", "loft 3", Length.ofInches(40), Length.ofYards(2, 1), true),
+                Samples.entry()));
+        assertThat(found(owner, "loft 12")).containsSubsequence("/stock/bolts/" + bolt + "\"", "/stock/bolts/" + parts + "\"");
         assertThat(owner.get("/search?find=" + encoded(code)).uri().getPath()).isEqualTo("/stock/bolts/" + bolt);
     }
 

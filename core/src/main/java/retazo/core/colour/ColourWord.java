@@ -18,7 +18,7 @@ public enum ColourWord {
     BEIGE("beige tan", colour -> isVivid(colour, 6, 40) && isLight(colour, 55, 90) && isHue(colour, 38, 106)),
     BROWN("brown", colour -> isVivid(colour, 6, 62) && colour.lightness() < 62 && isHue(colour, 18, 94)),
     RED("red", colour -> colour.chroma() >= 9 && colour.lightness() < 68 && (isHue(colour, 345, 360) || isHue(colour, 0, 50))),
-    PINK("pink", colour -> colour.chroma() >= 6 && colour.lightness() >= 45 && (isHue(colour, 320, 360) || isHue(colour, 0, 60))),
+    PINK("pink", colour -> colour.chroma() >= 6 && colour.lightness() >= 45 && (isHue(colour, 320, 360) || isHue(colour, 0, 38))),
     ORANGE("orange", colour -> colour.chroma() >= 22 && colour.lightness() >= 30 && isHue(colour, 36, 80)),
     YELLOW("yellow", colour -> colour.chroma() >= 24 && colour.lightness() >= 45 && isHue(colour, 72, 116)),
     GREEN("green", colour -> colour.chroma() >= 7 && isHue(colour, 94, 190)),

@@ -27,7 +27,8 @@ class ColourWordTest {
     @ParameterizedTest
     @CsvSource({
             "#ff0000, BLUE GREEN YELLOW GREY PURPLE", "#0000ff, RED GREEN YELLOW BROWN BLACK", "#00a000, RED BLUE PURPLE ORANGE PINK",
-            "#808080, BLUE RED GREEN BLACK WHITE", "#ffffff, GREY BLACK BLUE BEIGE", "#22303f, RED GREEN BROWN WHITE"})
+            "#808080, BLUE RED GREEN BLACK WHITE", "#ffffff, GREY BLACK BLUE BEIGE", "#22303f, RED GREEN BROWN WHITE",
+            "#d06a2c, PINK BLUE YELLOW GREEN"})
     void and_to_none_that_is_far_from_it(String colour, String others) {
         assertThat(ColourWord.of(Colour.parse(colour)))
                 .doesNotContainAnyElementsOf(Stream.of(others.split(" ")).map(ColourWord::valueOf).toList());

@@ -1,6 +1,7 @@
 package retazo.app.stock.find;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
@@ -25,9 +26,9 @@ public class BoltSearch {
         this.stock = stock;
     }
 
-    /** Bolts with something on hand in which all of these words are, by their numbers. */
+    /** Bolts with something on hand in which all of these words are, by their numbers; those first in which they stand as typed. */
     public List<Bolt> held(String words, int most) {
-        List<Long> ids = items.boltsLike(SearchWords.likes(words), Limit.of(most));
+        List<Long> ids = items.boltsLike(SearchWords.likes(words), words.strip().toLowerCase(Locale.ROOT), Limit.of(most));
         Map<Long, Bolt> byId = stock.boltsById(ids);
         return ids.stream().map(byId::get).toList();
     }
