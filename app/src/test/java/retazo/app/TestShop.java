@@ -58,7 +58,8 @@ public class TestShop implements ParameterResolver {
 
     private static Shop start() {
         ConfigurableApplicationContext context = SpringApplication.run(
-                App.class, "--server.port=0", "--retazo.demo=true", "--retazo.standins=true", "--spring.main.banner-mode=off");
+                App.class, "--server.port=0", "--retazo.demo=true", "--retazo.standins=true", "--retazo.passwords.strength=4",
+                "--spring.main.banner-mode=off");
         Playwright playwright = Playwright.create();
         // On a machine under load a page may come late and is no worse for it.
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);

@@ -23,12 +23,14 @@ import retazo.core.measure.Length;
  * @param repeat        how much of its length the print takes until it begins anew; empty where nobody measured it
  * @param usableWidth   its own, where it differs from the shop's
  * @param prices        a yard or a metre
+ * @param origin        its range and who supplies it
  */
 public record Fabric(
         long id, String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
         Optional<Length> repeat,
         Optional<Length> usableWidth,
-        Prices<ClothPrice> prices) {
+        Prices<ClothPrice> prices,
+        Origin origin) {
 
     private static final List<Integer> TURNS = List.of(45, 90, 135, 180, 225, 270, 315);
 

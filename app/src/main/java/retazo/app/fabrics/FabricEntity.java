@@ -1,6 +1,7 @@
 package retazo.app.fabrics;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -84,6 +85,9 @@ class FabricEntity {
     @Column(name = "price_currency")
     private @Nullable String priceCurrency;
 
+    @Embedded
+    private Origin origin = Origin.UNKNOWN;
+
     protected FabricEntity() {
     }
 
@@ -105,6 +109,7 @@ class FabricEntity {
         repeat = fabric.repeat().orElse(null);
         kind = fabric.kind();
         usableWidth = fabric.usableWidth().orElse(null);
+        origin = fabric.origin();
         price(fabric.prices());
     }
 
@@ -126,6 +131,6 @@ class FabricEntity {
         return new Fabric(
                 id, code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, print, Optional.ofNullable(repeat),
                 Optional.ofNullable(usableWidth),
-                new Prices<>(price(priceMinor), price(costMinor)));
+                new Prices<>(price(priceMinor), price(costMinor)), origin);
     }
 }

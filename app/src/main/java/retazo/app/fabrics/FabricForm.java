@@ -4,6 +4,7 @@ import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
@@ -20,7 +21,7 @@ import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
 /** A fabric as typed. An empty usable width means the shop's own; a price that is left empty is not known. */
-record FabricForm(
+public record FabricForm(
         @Nullable String code,
         @Nullable String name,
         @Nullable String groundColour,
@@ -31,28 +32,48 @@ record FabricForm(
         @Nullable String repeat,
         @Nullable String usableWidth,
         @Nullable String price,
-        @Nullable String cost) {
+        @Nullable String cost,
+        @Nullable OriginForm origin) {
+
+    /** Where it comes from, as typed. */
+    public record OriginForm(@Nullable String range, @Nullable String supplier) {
+
+        Origin read(FieldReader reader) {
+            return new Origin(
+                    reader.optionalText("origin.range", range, 60), reader.optionalText("origin.supplier", supplier, 60));
+        }
+    }
+
+    /** Without anything where it comes from is not known. */
+    public FabricForm {
+        origin = origin == null ? new OriginForm("", "") : origin;
+    }
+
+    private OriginForm from() {
+        return Objects.requireNonNull(origin, "origin");
+    }
 
     private static final Length LEAST_REPEAT = Length.ofInches(1, 8);
     private static final Length LARGEST_REPEAT = Length.ofInches(144);
 
     static FabricForm empty() {
         return new FabricForm("", "", "#5f7f6a", "#e6dcc3", Motif.FLECKS.name(), ClothKind.COTTON.name(), PrintKind.ALL_OVER.name(), "", "",
-                "", "");
+                "", "", null);
     }
 
-    static FabricForm of(Fabric fabric) {
+    public static FabricForm of(Fabric fabric) {
         return new FabricForm(
                 fabric.code(), fabric.name(), fabric.groundColour().toString(), fabric.printColour().toString(), fabric.motif().name(),
                 fabric.kind().name(), fabric.print().name(),
                 fabric.repeat().map(length -> LengthParts.exactText(length, LengthUnit.INCH)).orElse(""),
                 fabric.usableWidth().map(width -> LengthParts.exactText(width, LengthUnit.INCH)).orElse(""),
                 fabric.prices().price().map(one -> one.each().plainAmount()).orElse(""),
-                fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""));
+                fabric.prices().cost().map(one -> one.each().plainAmount()).orElse(""),
+                new OriginForm(fabric.origin().range(), fabric.origin().supplier()));
     }
 
     /** What stands in its fields; a fabric's code cannot be changed. */
-    Map<String, String> texts() {
+    public Map<String, String> texts() {
         Map<String, String> texts = new LinkedHashMap<>();
         texts.put("name", Typed.text(name));
         texts.put("groundColour", Typed.text(groundColour));
@@ -64,19 +85,21 @@ record FabricForm(
         texts.put("usableWidth", Typed.text(usableWidth));
         texts.put("price", Typed.text(price));
         texts.put("cost", Typed.text(cost));
+        texts.put("origin.range", Typed.text(from().range()));
+        texts.put("origin.supplier", Typed.text(from().supplier()));
         return texts;
     }
 
     /** The same for a fabric whose code stands on its tags. */
     FabricForm withCode(String known) {
-        return new FabricForm(known, name, groundColour, printColour, motif, kind, direction, repeat, usableWidth, price, cost);
+        return new FabricForm(known, name, groundColour, printColour, motif, kind, direction, repeat, usableWidth, price, cost, origin);
     }
 
     /**
      * @param currency of the prices
      * @param unit     that they are for one of
      */
-    Optional<NewFabric> read(FieldReader reader, Currency currency, LengthUnit unit) {
+    public Optional<NewFabric> read(FieldReader reader, Currency currency, LengthUnit unit) {
         String readCode = reader.text("code", code, 20).toUpperCase(Locale.ROOT);
         if (!readCode.isEmpty() && !readCode.matches("[A-Z0-9][A-Z0-9-]{0,19}")) {
             reader.add(Problem.at("code", "fabric.code"));
@@ -93,11 +116,12 @@ record FabricForm(
         Prices<ClothPrice> prices = new Prices<>(
                 reader.money("price", price, currency).map(each -> new ClothPrice(each, unit)),
                 reader.money("cost", cost, currency).map(each -> new ClothPrice(each, unit)));
+        Origin readOrigin = from().read(reader);
         return reader.anyProblem()
                 ? Optional.empty()
                 : Optional.of(
                         new NewFabric(readCode, readName, ground.orElseThrow(), print.orElseThrow(), readMotif.orElseThrow(),
-                                readKind.orElseThrow(), readDirection.orElseThrow(), readRepeat, width, prices));
+                                readKind.orElseThrow(), readDirection.orElseThrow(), readRepeat, width, prices, readOrigin));
     }
 
     private static Optional<Length> limited(

@@ -1,9 +1,12 @@
 package retazo.app.fabrics;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
@@ -13,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.practice.PracticeService;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Parts;
 import retazo.app.shared.PickText;
 import retazo.app.shared.SearchWords;
 import retazo.app.shared.Seen;
@@ -96,6 +100,33 @@ public class FabricService {
         return fabrics.findByCode(fabric.code()).isPresent()
                 ? Outcome.refused(Problem.at("code", "fabric.code-taken", fabric.code()))
                 : Outcome.done(fabrics.saveAndFlush(FabricEntity.of(fabric)).toFabric());
+    }
+
+    /** Those of these codes that a fabric has already. */
+    @Transactional(readOnly = true)
+    public Set<String> taken(Collection<String> codes) {
+        Set<String> taken = new HashSet<>();
+        Parts.of(List.copyOf(codes), part -> taken.addAll(fabrics.taken(part)));
+        return taken;
+    }
+
+    /** Adds many, whose codes are free. */
+    @Transactional
+    public void addAll(List<NewFabric> many) {
+        fabrics.saveAll(many.stream().map(FabricEntity::of).toList());
+        fabrics.flush();
+    }
+
+    /** Removes fabrics, all or none: refused, naming one, where something uses it. */
+    @Transactional
+    public Outcome<Long> removeUnused(Collection<String> codes) {
+        List<String> used = new ArrayList<>();
+        Parts.of(List.copyOf(codes), part -> fabrics.firstUsed(part).ifPresent(used::add));
+        if (!used.isEmpty()) {
+            return Outcome.refused(Problem.of("fabric.used", used.get(0)));
+        }
+        Parts.of(List.copyOf(codes), fabrics::remove);
+        return Outcome.done((long) codes.size());
     }
 
     /**

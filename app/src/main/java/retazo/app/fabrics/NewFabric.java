@@ -11,7 +11,14 @@ import retazo.core.measure.Length;
 /** A fabric to be added or changed, checked. */
 public record NewFabric(
         String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
-        Optional<Length> repeat, Optional<Length> usableWidth, Prices<ClothPrice> prices) {
+        Optional<Length> repeat, Optional<Length> usableWidth, Prices<ClothPrice> prices, Origin origin) {
+
+    /** One of which nobody wrote down where it comes from. */
+    public NewFabric(
+            String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
+            Optional<Length> repeat, Optional<Length> usableWidth, Prices<ClothPrice> prices) {
+        this(code, name, groundColour, printColour, motif, kind, print, repeat, usableWidth, prices, Origin.UNKNOWN);
+    }
 
     /** One whose print keeps the direction of its motif, and whose prices nobody knows. */
     public NewFabric(

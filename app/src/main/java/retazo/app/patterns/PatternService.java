@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -120,6 +121,13 @@ public class PatternService {
 
     /** One version in the history of a pattern. */
     public record VersionMade(int number, long personId, Instant at) {
+    }
+
+    /** The patterns of these names, by the name in small letters; a name that none has is absent. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> named(Collection<String> names) {
+        List<String> lower = names.stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).distinct().toList();
+        return patterns.named(lower).stream().collect(Collectors.toMap(one -> one.name().toLowerCase(Locale.ROOT), PatternEntity::id));
     }
 
     /** Adds a pattern with its first version. */

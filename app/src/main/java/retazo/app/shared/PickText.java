@@ -1,5 +1,6 @@
 package retazo.app.shared;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -45,11 +46,19 @@ public final class PickText {
             Collection<String> texts, BiFunction<List<String>, List<String>, List<T>> find, Function<T, String> code,
             Function<T, String> name) {
         List<String> typed = texts.stream().filter(text -> !text.isBlank()).distinct().toList();
-        List<T> found = typed.isEmpty()
-                ? List.of()
-                : find.apply(typed.stream().map(PickText::code).toList(), typed.stream().map(PickText::name).toList());
+        Map<String, T> byCode = new HashMap<>();
+        Parts.of(typed, part -> find.apply(part.stream().map(PickText::code).toList(), part.stream().map(PickText::name).toList())
+                .forEach(one -> byCode.put(code.apply(one), one)));
+        Map<String, List<T>> byName = new HashMap<>();
+        byCode.values().forEach(one -> byName.computeIfAbsent(name(name.apply(one)), same -> new ArrayList<>()).add(one));
         Map<String, T> named = new HashMap<>();
-        typed.forEach(text -> among(found, text, code, name).ifPresent(one -> named.put(text, one)));
+        for (String text : typed) {
+            List<T> sameName = byName.getOrDefault(name(text), List.of());
+            T one = byCode.getOrDefault(code(text), sameName.size() == 1 ? sameName.get(0) : null);
+            if (one != null) {
+                named.put(text, one);
+            }
+        }
         return named;
     }
 

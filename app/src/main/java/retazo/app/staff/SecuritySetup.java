@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -17,7 +18,8 @@ import org.springframework.security.authorization.AuthorizationManager;
 import org.springframework.security.authorization.AuthorizationManagers;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
@@ -85,6 +87,8 @@ class SecuritySetup {
                 .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
                 .requestMatchers("/counter/**").hasAuthority(Right.COUNTER_CUT.name())
                 .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
+                .requestMatchers("/stock/bolts/*/facts").hasAnyAuthority(Right.CORRECT.name(), Right.RECEIVE.name())
+                .requestMatchers("/stock/lists/**").hasAnyAuthority(Right.RECEIVE.name(), Right.FABRICS.name(), Right.PRACTICE.name())
                 .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())
                 .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell", "/stock/goods/*/measured")
                 .hasAuthority(Right.RECEIVE.name())
@@ -112,9 +116,15 @@ class SecuritySetup {
         return http.build();
     }
 
+    /**
+     * Passwords are kept as bcrypt.
+     *
+     * @param strength how often a password is hashed, as a power of two, 4 to 31; a shop leaves it at what is usual, tests that sign in
+     *                 a thousand times take less
+     */
     @Bean
-    PasswordEncoder passwords() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    PasswordEncoder passwords(@Value("${retazo.passwords.strength:10}") int strength) {
+        return new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(strength)));
     }
 
     /** After signing in one goes on to the page that was asked for, never to a part that a script asked for. */

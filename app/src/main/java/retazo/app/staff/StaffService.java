@@ -23,6 +23,9 @@ import retazo.core.measure.Problem;
 @Service
 public class StaffService implements UserDetailsService {
 
+    /** No password has such a hash. */
+    private static final String NO_PASSWORD = "{bcrypt}none";
+
     private final PersonRepository people;
     private final PasswordEncoder passwords;
 
@@ -66,6 +69,54 @@ public class StaffService implements UserDetailsService {
         return PersonForm.of(person(id));
     }
 
+    /** Somebody who is to work here, checked; they cannot sign in before the owner gives them a password. */
+    public record NewPerson(String signInName, String name, Set<Job> jobs) {
+    }
+
+    /** Reads what is written of a person; with problems in the reader it must not be used. */
+    @Transactional(readOnly = true)
+    public NewPerson read(String signInName, String name, Set<Job> jobs, FieldReader reader) {
+        PersonForm form = new PersonForm(signInName, name, "", jobs.stream().map(Job::name).toList(), "on");
+        String readName = form.readSignInName(reader);
+        refuseTaken(readName, reader);
+        return new NewPerson(readName, form.readName(reader), form.readJobs(reader));
+    }
+
+    /** Adds somebody who cannot sign in yet. */
+    @Transactional
+    public void add(NewPerson person) {
+        people.saveAndFlush(PersonEntity.of(person.signInName(), person.name(), NO_PASSWORD, person.jobs()));
+    }
+
+    /** Those who work here now, as a list of them can be read again. */
+    @Transactional(readOnly = true)
+    public List<NewPerson> working() {
+        return people.inOrder().stream().filter(PersonEntity::isActive)
+                .map(person -> new NewPerson(person.signInName(), person.name(), person.jobs())).toList();
+    }
+
+    /** These people no longer work here; refused where no owner would be left. */
+    @Transactional
+    public Outcome<Long> leave(List<String> signInNames) {
+        List<PersonEntity> all = people.lockAll();
+        if (all.stream().noneMatch(person -> person.isActiveOwner() && !signInNames.contains(person.signInName()))) {
+            return Outcome.refused(Problem.of("person.last-owner"));
+        }
+        List<PersonEntity> leaving = all.stream().filter(person -> signInNames.contains(person.signInName())).toList();
+        leaving.forEach(person -> {
+            person.update(person.name(), person.jobs(), false);
+            people.signOut(person.signInName());
+        });
+        people.flush();
+        return Outcome.done((long) leaving.size());
+    }
+
+    private void refuseTaken(String signInName, FieldReader reader) {
+        if (people.findBySignInName(signInName).isPresent()) {
+            reader.add(Problem.at("signInName", "person.sign-in-name-taken", signInName));
+        }
+    }
+
     @Transactional
     Outcome<Long> add(PersonForm form) {
         FieldReader reader = new FieldReader();
@@ -73,9 +124,7 @@ public class StaffService implements UserDetailsService {
         String name = form.readName(reader);
         String password = form.readPassword(reader, true, signInName);
         Set<Job> jobs = form.readJobs(reader);
-        if (people.findBySignInName(signInName).isPresent()) {
-            reader.add(Problem.at("signInName", "person.sign-in-name-taken", signInName));
-        }
+        refuseTaken(signInName, reader);
         return reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : Outcome.done(people.save(PersonEntity.of(signInName, name, hash(password), jobs)).id());

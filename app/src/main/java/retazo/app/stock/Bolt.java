@@ -33,6 +33,11 @@ public record Bolt(
         return new Bolt(0, "", fabricId, "", "", usableWidth, length, Length.ZERO, false, Optional.of(Instant.MAX), Optional.empty());
     }
 
+    /** What its tag says beside its number and length. */
+    public Facts facts() {
+        return new Facts(lot, place, usableWidth);
+    }
+
     /** What is on hand and not reserved, never below zero. */
     public Length free() {
         return onHand.minus(reserved).atLeast(Length.ZERO);
@@ -66,5 +71,18 @@ public record Bolt(
     /** As the core sees it, with all that is on hand, reserved or not. */
     public BoltStock toWholeStock() {
         return new BoltStock(key(), onHand, usableWidth, started);
+    }
+
+    /**
+     * What a bolt's tag says beside its number and length.
+     *
+     * @param place may be empty
+     */
+    public record Facts(String lot, String place, Length usableWidth) {
+
+        /** Whether cloth that is planned of it would no longer be what was planned. */
+        public boolean touchesPlans(Facts before) {
+            return !lot.equals(before.lot) || !usableWidth.equals(before.usableWidth);
+        }
     }
 }

@@ -26,7 +26,8 @@ public class MovementBook {
     public record TakenBack(UUID entry) {
     }
 
-    void tellTakenBack(UUID entry) {
+    /** After all lines of an entry were reversed. */
+    public void tellTakenBack(UUID entry) {
         events.publishEvent(new TakenBack(entry));
     }
 

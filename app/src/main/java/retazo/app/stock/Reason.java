@@ -28,6 +28,6 @@ public enum Reason {
 
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {
-        return this == SOLD_BY_LENGTH || this == CORRECTION || this == SHOP_CUT;
+        return this == SOLD_BY_LENGTH || this == CORRECTION || this == SHOP_CUT || this == RECEIVED;
     }
 }

@@ -96,6 +96,12 @@ public class StockItemEntity {
         measuredAt = when;
     }
 
+    void keep(Bolt.Facts facts) {
+        lot = facts.lot();
+        place = facts.place();
+        usableWidth = facts.usableWidth();
+    }
+
     /** A new bolt like this one, cut off from it. */
     NewBolt remnant(String newCode, Length length) {
         return new NewBolt(newCode, fabricId(), lot(), place(), usableWidth(), length, true);

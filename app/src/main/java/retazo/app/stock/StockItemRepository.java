@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
@@ -34,18 +35,29 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query(value = """
             SELECT i.id FROM stock_item i JOIN fabric f ON f.id = i.fabric_id
              WHERE i.kind = 'BOLT' AND i.on_hand_ticks > 0
-               AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as)) LIKE ALL (string_to_array(:likes, chr(10)))
+               AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as, f.range_name))
+                   LIKE ALL (string_to_array(:likes, chr(10)))
              ORDER BY strpos(lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name)), :phrase) = 0, i.code, i.id""",
             nativeQuery = true)
     List<Long> boltsLike(String likes, String phrase, Limit most);
 
+    @Query(value = "SELECT EXISTS (SELECT FROM stock_item WHERE kind = 'BOLT')", nativeQuery = true)
+    boolean anyBolt();
+
+    @Query("""
+            SELECT i.id FROM StockItemEntity i
+             WHERE i.fabricId IS NOT NULL AND i.onHand > 0
+               AND i.id IN (SELECT m.stockItemId FROM MovementEntity m WHERE m.groupId = :entry)
+             ORDER BY i.code, i.id""")
+    List<Long> boltsOfEntry(UUID entry, Pageable page);
+
     /** Fabrics by name, with what is looked for in their own words or with those of one of their bolts. */
     @Query(value = """
             SELECT f.id FROM fabric f
-             WHERE lower(concat_ws(' ', f.code, f.name, f.seen_as)) LIKE ALL (string_to_array(:likes, chr(10)))
+             WHERE lower(concat_ws(' ', f.code, f.name, f.seen_as, f.range_name)) LIKE ALL (string_to_array(:likes, chr(10)))
                 OR EXISTS (SELECT FROM stock_item i
                             WHERE i.fabric_id = f.id
-                              AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as))
+                              AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as, f.range_name))
                                   LIKE ALL (string_to_array(:likes, chr(10))))
              ORDER BY lower(f.name), f.id""", nativeQuery = true)
     Slice<Long> fabricsLike(String likes, Pageable page);
@@ -84,6 +96,11 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     List<StockItemEntity> findByKitIdIn(Collection<Long> kitIds);
 
     boolean existsByCode(String code);
+
+    /** The numbers of those of these that are bolts and empty are free again: they never came. */
+    @Modifying(flushAutomatically = true)
+    @Query(value = "UPDATE stock_item SET code = 'X' || id WHERE id IN :ids AND kind = 'BOLT' AND on_hand_ticks = 0", nativeQuery = true)
+    void freeNumbers(Collection<Long> ids);
 
     /** A length was taken off it. */
     @Modifying(flushAutomatically = true)

@@ -279,14 +279,29 @@ public class StockService {
         }
         for (int i = wrong.size() - 1; i >= 0; i--) {
             UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
-            book.write(MovementEntity.reversing(wrong.get(i), entry, clientId, clock.instant()));
+            book.write(MovementEntity.reversing(wrong.get(i), noted(wrong.get(i), entry), clientId, clock.instant()));
         }
         book.tellTakenBack(wrongEntry);
+        freeNumbers(wrong);
         for (long itemId : itemIds) {
             tellIfReservedClothIsGone(itemId, Reason.REVERSAL);
             reservations.tellThatCame(items.findById(itemId).orElseThrow());
         }
         return Outcome.done(wrong.get(0).stockItemId());
+    }
+
+    /** A bolt that never came is remembered by the number that it had. */
+    private Entry noted(MovementEntity wrong, Entry entry) {
+        StockItemEntity item = items.findById(wrong.stockItemId()).orElseThrow();
+        return wrong.reason() == Reason.RECEIVED && item.isBolt() ? entry.noted("was bolt " + item.code()) : entry;
+    }
+
+    private void freeNumbers(List<MovementEntity> wrong) {
+        List<Long> received = wrong.stream().filter(line -> line.reason() == Reason.RECEIVED).map(MovementEntity::stockItemId).toList();
+        if (!received.isEmpty()) {
+            items.freeNumbers(received);
+            received.forEach(id -> book.fresh(items.findById(id).orElseThrow()));
+        }
     }
 
     private boolean isUsed(long itemId, List<MovementEntity> wrong) {
@@ -301,6 +316,13 @@ public class StockService {
         return wrong.reason().standsAlone()
                 ? reverse(wrong.groupId(), entry)
                 : Outcome.refused(Problem.of("stock.not-from-here"));
+    }
+
+    /** Keeps what a bolt's tag says; the caller holds its lock. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void keepFacts(long boltId, Bolt.Facts facts) {
+        boltEntity(boltId).keep(facts);
+        items.flush();
     }
 
     /** Reserves cloth; the caller holds the locks of {@link #lockBolts}. */

@@ -19,6 +19,7 @@ class TodayController {
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn person, Model model) {
         TodayService.Page page = today.page(person);
+        model.addAttribute("firstDay", page.firstDay());
         model.addAttribute("matters", page.matters());
         model.addAttribute("floor", page.floor());
         model.addAttribute("prints", page.floor().prints());

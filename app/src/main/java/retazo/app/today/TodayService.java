@@ -17,12 +17,14 @@ import retazo.app.staff.SignedIn;
 @Transactional(readOnly = true)
 class TodayService {
 
+    private final FirstDay firstDay;
     private final List<Matters> parts;
     private final RunBook runs;
     private final FloorBoard board;
     private final RunProgress progress;
 
-    TodayService(List<Matters> parts, RunBook runs, FloorBoard board, RunProgress progress) {
+    TodayService(FirstDay firstDay, List<Matters> parts, RunBook runs, FloorBoard board, RunProgress progress) {
+        this.firstDay = firstDay;
         this.parts = parts;
         this.runs = runs;
         this.board = board;
@@ -30,12 +32,12 @@ class TodayService {
     }
 
     /** What waits for a person, and what lies before them. */
-    record Page(List<Matter> matters, FloorBoard.Floor floor) {
+    record Page(List<FirstDay.Step> firstDay, List<Matter> matters, FloorBoard.Floor floor) {
     }
 
     Page page(SignedIn person) {
         UnderWay underWay = UnderWay.of(runs);
-        return new Page(matters(person, underWay), board.of(person::may, underWay));
+        return new Page(firstDay.steps(person), matters(person, underWay), board.of(person::may, underWay));
     }
 
     /** What presses alike at one place is one matter with all its reasons. */

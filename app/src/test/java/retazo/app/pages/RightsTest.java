@@ -22,7 +22,7 @@ class RightsTest {
     private static final List<String> PAGES = List.of(
             "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/counter", "/stock/receive",
             "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices",
-            "/stock/fabrics/1", "/stock/goods/1/prints");
+            "/stock/fabrics/1", "/stock/goods/1/prints", "/stock/lists", "/stock/lists/save/bolts.csv", "/stock/lists/save/fabrics.csv");
 
     private final TestShop.Shop shop;
 
@@ -42,11 +42,13 @@ class RightsTest {
     @CsvSource({
             "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /counter /stock/receive "
                     + "/stock/fabrics/new /stock/goods /stock/goods/new "
-                    + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints",
-            "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints",
+                    + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints "
+                    + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv",
+            "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints "
+                    + "/stock/lists /stock/lists/save/fabrics.csv",
             "nele, /cutting /stock /stock/goods",
             "tomas, /packing",
-            "ada, /shelf /stock /stock/goods /counter /stock/receive"})
+            "ada, /shelf /stock /stock/goods /counter /stock/receive /stock/lists /stock/lists/save/bolts.csv"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {
         Client client = Client.of(shop, person);
         List<String> open = List.of(allowed.split(" "));

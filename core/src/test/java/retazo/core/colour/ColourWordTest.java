@@ -3,12 +3,14 @@ package retazo.core.colour;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import retazo.core.cloth.Colour;
 
 /** Colours as people name them: pure ones by the name that they have everywhere, cloth by what one says across a counter. */
@@ -47,5 +49,16 @@ class ColourWordTest {
 
         assertThat(words).anyMatch(word -> word != ColourWord.DARK && word != ColourWord.LIGHT);
         assertThat(words).doesNotContainSequence(ColourWord.DARK, ColourWord.LIGHT);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void a_word_answers_with_a_colour_that_answers_to_it(ColourWord word) {
+        for (String spelling : word.spellings().split(" ")) {
+            assertThat(ColourWord.typical(" " + spelling.toUpperCase(Locale.ROOT))).get()
+                    .satisfies(colour -> assertThat(ColourWord.of(colour)).contains(word));
+        }
+        assertThat(ColourWord.names()).contains(word.spellings().split(" ")[0]);
+        assertThat(ColourWord.typical("rust")).isEmpty();
     }
 }

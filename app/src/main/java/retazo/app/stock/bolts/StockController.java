@@ -125,25 +125,32 @@ class StockController {
                 problems -> showBolt(model, id, BoltForm.EMPTY, Faults.of(problems, words)));
     }
 
+    /** The form, empty or as it follows a bolt that was booked. */
     @GetMapping("/stock/receive")
     String receive(@RequestParam(defaultValue = "") String fabric, Model model) {
-        return showReceive(model, ReceiveForm.empty(fabric, stock.nextCode("")), Faults.NONE);
+        return showReceive(
+                model, model.getAttribute("form") instanceof ReceiveForm next ? next : ReceiveForm.empty(fabric, stock.nextCode("")),
+                Faults.NONE);
     }
 
     @PostMapping("/stock/receive")
-    String receive(ReceiveForm form, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes redirect) {
+    String receive(
+            ReceiveForm form, @RequestParam Optional<String> next, @AuthenticationPrincipal SignedIn person, Model model,
+            RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
         Optional<Fabric> fabric = form.fabricText().flatMap(fabrics::named);
         if (fabric.isEmpty()) {
             reader.add(Problem.at("fabric", "receive.fabric"));
         }
-        NewBolt bolt = form.read(
+        NewBolt bolt = form.bolt().read(
                 reader, fabric.map(Fabric::id).orElse(0L), fabric.map(fabrics::usableWidth).orElse(Length.ZERO), unit());
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : stock.receive(bolt, Entry.of(person.personId(), form.entryId()));
         return outcome.match(
-                id -> done(redirect, id, words.text("stock.received", bolt.code(), bolt.length())),
+                id -> next.isPresent()
+                        ? onward(redirect, form, words.text("stock.received", bolt.code(), bolt.length()))
+                        : done(redirect, id, words.text("stock.received", bolt.code(), bolt.length())),
                 problems -> showReceive(model, form, Faults.of(problems, words)));
     }
 
@@ -154,6 +161,12 @@ class StockController {
     private static String done(RedirectAttributes redirect, long boltId, String sentence) {
         redirect.addFlashAttribute("done", sentence);
         return "redirect:/stock/bolts/" + boltId;
+    }
+
+    private String onward(RedirectAttributes redirect, ReceiveForm booked, String sentence) {
+        redirect.addFlashAttribute("done", sentence);
+        redirect.addFlashAttribute("form", booked.following(stock.nextCode("")));
+        return "redirect:/stock/receive";
     }
 
     private String showBolt(Model model, long id, BoltForm form, Faults faults) {

@@ -3,6 +3,7 @@ package retazo.app.stock.find;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
@@ -24,6 +25,20 @@ public class BoltSearch {
     BoltSearch(StockItemRepository items, StockService stock) {
         this.items = items;
         this.stock = stock;
+    }
+
+    /** Whether the shop ever had a bolt. */
+    @Transactional(readOnly = true)
+    public boolean any() {
+        return items.anyBolt();
+    }
+
+    /** A page of the bolts with something on hand that came under an entry, by their numbers; pages count from 0. */
+    @Transactional(readOnly = true)
+    public List<Bolt> cameWith(UUID entry, int page, int size) {
+        List<Long> ids = items.boltsOfEntry(entry, PageRequest.of(page, size));
+        Map<Long, Bolt> byId = stock.boltsById(ids);
+        return ids.stream().map(byId::get).toList();
     }
 
     /** Bolts with something on hand in which all of these words are, by their numbers; those first in which they stand as typed. */

@@ -5,11 +5,11 @@ package retazo.app.stock.goods;
  *
  * @param <R> what is asked
  */
-class GoodQuestion<R> implements GoodKind.Cases<R> {
+public class GoodQuestion<R> implements GoodKind.Cases<R> {
 
     private final R otherwise;
 
-    GoodQuestion(R otherwise) {
+    public GoodQuestion(R otherwise) {
         this.otherwise = otherwise;
     }
 

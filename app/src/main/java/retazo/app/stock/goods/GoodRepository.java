@@ -33,6 +33,8 @@ interface GoodRepository extends JpaRepository<GoodEntity, Long> {
 
     Optional<GoodEntity> findByCode(String code);
 
+    List<GoodEntity> findByCodeIn(Collection<String> codes);
+
     List<GoodEntity> findByPatternIdIn(Collection<Long> patternIds);
 
     Optional<GoodEntity> findByPatternId(Long patternId);

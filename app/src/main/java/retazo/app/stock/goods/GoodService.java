@@ -200,6 +200,12 @@ public class GoodService {
         return goods.findByCode(code).map(GoodEntity::toGood);
     }
 
+    /** Goods by these codes; what nothing has is absent. */
+    @Transactional(readOnly = true)
+    public Map<String, Good> byCodes(Collection<String> codes) {
+        return goods.findByCodeIn(codes).stream().map(GoodEntity::toGood).collect(Collectors.toMap(Good::code, good -> good));
+    }
+
     @Transactional
     public Outcome<Good> add(NewGood good) {
         return goods.findByCode(good.code()).isPresent()

@@ -16,7 +16,7 @@ import retazo.core.measure.Problem;
  *
  * @param kind the name of a {@link PrecutKind} or of a {@link GoodKind.Notion.Sort}
  */
-record NewGoodForm(
+public record NewGoodForm(
         @Nullable String code, @Nullable String name, @Nullable String kind, @Nullable String perUnit, @Nullable String colour,
         @Nullable String sheet) {
 
@@ -26,7 +26,7 @@ record NewGoodForm(
         return new NewGoodForm("", "", PrecutKind.STRIP_ROLL.name(), "40", "#4f7f86", "");
     }
 
-    Optional<NewGood> read(FieldReader reader) {
+    public Optional<NewGood> read(FieldReader reader) {
         String readCode = reader.text("code", code, 20).toUpperCase(Locale.ROOT);
         if (!readCode.isEmpty() && !readCode.matches("[A-Z0-9][A-Z0-9-]*")) {
             reader.add(Problem.at("code", "good.code"));
@@ -58,8 +58,13 @@ record NewGoodForm(
         return precut.map(known -> new GoodKind.Precut(known, each, measured));
     }
 
+    /** How a measured size is written so that it can be read again. */
+    public static String sheet(SheetSize size) {
+        return SheetText.write(size);
+    }
+
     /** The names of the kinds of precuts that can be chosen. */
-    static List<PrecutKind> precuts() {
+    public static List<PrecutKind> precuts() {
         return List.of(PrecutKind.values());
     }
 }

@@ -18,7 +18,7 @@ import retazo.core.prints.PrintValue;
 /**
  * The prints of a bundle as people type them, one on a line: {@code Reed stripe, dark, 2}. A minus before it drops it.
  */
-final class PrintsText {
+public final class PrintsText {
 
     static final int MOST = 100;
     private static final Pattern LINE = Pattern
@@ -28,7 +28,7 @@ final class PrintsText {
     }
 
     /** The prints, or a problem at the field that names each line that cannot be read. */
-    static List<BundlePrint> read(String field, @Nullable String typed, FieldReader reader) {
+    public static List<BundlePrint> read(String field, @Nullable String typed, FieldReader reader) {
         List<BundlePrint> prints = new ArrayList<>();
         Set<String> names = new HashSet<>();
         int number = 0;
@@ -68,7 +68,7 @@ final class PrintsText {
         return Optional.of(new BundlePrint(matcher.group(2), value, pieces, part));
     }
 
-    static String write(List<BundlePrint> prints) {
+    public static String write(List<BundlePrint> prints) {
         return prints.stream()
                 .map(print -> switch (print.part()) {
                     case BUNDLE -> "";
