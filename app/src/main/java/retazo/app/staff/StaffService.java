@@ -3,6 +3,7 @@ package retazo.app.staff;
 import static java.util.Objects.requireNonNull;
 
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,6 +47,14 @@ public class StaffService implements UserDetailsService {
     @Transactional(readOnly = true)
     public Map<Long, String> names(Set<Long> ids) {
         return people.findAllById(ids).stream().collect(Collectors.toMap(PersonEntity::id, PersonEntity::name));
+    }
+
+    /** Everybody who works here or did, by name. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> everybody() {
+        Map<Long, String> names = new LinkedHashMap<>();
+        people.inOrder().forEach(person -> names.put(person.id(), person.name()));
+        return names;
     }
 
     @Transactional(readOnly = true)

@@ -1,8 +1,11 @@
 package retazo.app.stock.bolts;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import retazo.app.shared.Typed;
 import retazo.app.stock.bulk.TypedBolt;
 
 /** A bolt to be received, as typed. An empty usable width means the fabric's own. */
@@ -16,17 +19,26 @@ record ReceiveForm(
         @Nullable String measured,
         @Nullable UUID clientId) {
 
-    static ReceiveForm empty(String fabric, String nextCode) {
-        return new ReceiveForm(fabric, nextCode, "", "", "", "", null, UUID.randomUUID());
-    }
-
     public boolean isMeasured() {
         return measured != null;
     }
 
-    /** The next one after a bolt that was booked: same fabric, lot and place. */
+    /** A form for the next bolt: the same but for number and length. */
     ReceiveForm following(String nextCode) {
         return new ReceiveForm(fabric, nextCode, lot, place, "", usableWidth, measured, UUID.randomUUID());
+    }
+
+    /** What the next one has too, by the names of the fields. */
+    Map<String, String> staying() {
+        Map<String, String> staying = new LinkedHashMap<>();
+        staying.put("fabric", Typed.text(fabric));
+        staying.put("lot", Typed.text(lot));
+        staying.put("place", Typed.text(place));
+        staying.put("usableWidth", Typed.text(usableWidth));
+        if (isMeasured()) {
+            staying.put("measured", "on");
+        }
+        return staying;
     }
 
     TypedBolt bolt() {

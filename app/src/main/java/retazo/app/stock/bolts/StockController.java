@@ -125,12 +125,10 @@ class StockController {
                 problems -> showBolt(model, id, BoltForm.EMPTY, Faults.of(problems, words)));
     }
 
-    /** The form, empty or as it follows a bolt that was booked. */
+    /** The form, empty but for what the address says: the fabric, or what stays the same after a bolt that was booked. */
     @GetMapping("/stock/receive")
-    String receive(@RequestParam(defaultValue = "") String fabric, Model model) {
-        return showReceive(
-                model, model.getAttribute("form") instanceof ReceiveForm next ? next : ReceiveForm.empty(fabric, stock.nextCode("")),
-                Faults.NONE);
+    String receive(ReceiveForm known, Model model) {
+        return showReceive(model, known.following(stock.nextCode("")), Faults.NONE);
     }
 
     @PostMapping("/stock/receive")
@@ -163,9 +161,9 @@ class StockController {
         return "redirect:/stock/bolts/" + boltId;
     }
 
-    private String onward(RedirectAttributes redirect, ReceiveForm booked, String sentence) {
+    private static String onward(RedirectAttributes redirect, ReceiveForm booked, String sentence) {
         redirect.addFlashAttribute("done", sentence);
-        redirect.addFlashAttribute("form", booked.following(stock.nextCode("")));
+        redirect.addAllAttributes(booked.staying());
         return "redirect:/stock/receive";
     }
 

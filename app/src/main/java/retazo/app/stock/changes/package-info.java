@@ -1,4 +1,4 @@
-/** What is put right of a bolt beside its length, and the book of the whole shop. One enters by {@link retazo.app.stock.changes.BoltChanges}. */
+/** What is put right of a bolt beside its length. One enters by {@link retazo.app.stock.changes.BoltChanges}. */
 @NullMarked
 package retazo.app.stock.changes;
 

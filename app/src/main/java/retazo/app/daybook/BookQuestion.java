@@ -1,0 +1,64 @@
+package retazo.app.daybook;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import retazo.app.shared.FieldReader;
+import retazo.app.stock.Reason;
+import retazo.core.measure.Problem;
+
+/**
+ * What is asked of the book, as typed.
+ *
+ * @param since  the first day; empty for since the shop began
+ * @param until  the last day; empty for until now
+ * @param person the id of whoever booked; empty for all
+ * @param reason the name of a {@link Reason}; empty for all
+ * @param words  of the thing
+ */
+record BookQuestion(
+        @Nullable String since, @Nullable String until, @Nullable String person, @Nullable String reason, @Nullable String words) {
+
+    static BookQuestion all() {
+        return new BookQuestion("", "", "", "", "");
+    }
+
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed.strip();
+    }
+
+    Optional<LocalDate> since(FieldReader reader) {
+        return day("since", since, reader);
+    }
+
+    Optional<LocalDate> until(FieldReader reader) {
+        return day("until", until, reader);
+    }
+
+    private static Optional<LocalDate> day(String field, @Nullable String typed, FieldReader reader) {
+        if (text(typed).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(text(typed)));
+        } catch (DateTimeParseException unreadable) {
+            reader.add(Problem.at(field, "book.day", text(typed)));
+            return Optional.empty();
+        }
+    }
+
+    /** 0 for all. */
+    long personId() {
+        return text(person).matches("\\d{1,18}") ? Long.parseLong(text(person)) : 0;
+    }
+
+    Optional<Reason> asked() {
+        return Stream.of(Reason.values()).filter(one -> one.name().equals(text(reason))).findFirst();
+    }
+
+    String looked() {
+        return text(words);
+    }
+}
