@@ -56,13 +56,15 @@ interface DayBookRepository extends Repository<MovementEntity, Long> {
      * @param items  ids with commas between; empty for all things
      */
     @Query(value = """
-            SELECT m.id, m.at, m.reason, m.amount_ticks AS ticks, m.amount_count AS count, p.name AS person, i.id AS "itemId", i.kind,
-                   i.code, coalesce(f.name, g.name, '') AS name, coalesce(i.good_id, 0) AS "goodId", coalesce(i.kit_id, 0) AS "kitId", m.note
+            SELECT m.id, m.at, m.reason, m.amount_ticks AS ticks, m.amount_count AS count, p.name AS person, i.id AS "itemId",
+                   i.kind, i.code, coalesce(f.name, g.name, '') AS name, coalesce(i.good_id, 0) AS "goodId",
+                   coalesce(i.kit_id, 0) AS "kitId", m.note
               FROM movement m JOIN stock_item i ON i.id = m.stock_item_id JOIN person p ON p.id = m.person_id
               LEFT JOIN fabric f ON f.id = i.fabric_id LEFT JOIN good g ON g.id = i.good_id
              WHERE m.id < :before AND m.at >= :since AND m.at < :until
                AND (:person = 0 OR m.person_id = :person) AND (:reason = '' OR m.reason = :reason)
                AND (:items = '' OR m.stock_item_id = ANY (CAST(string_to_array(:items, ',') AS bigint[])))
              ORDER BY m.id DESC""", nativeQuery = true)
-    List<Line> before(long before, Instant since, Instant until, long person, String reason, String items, Limit most);
+    List<Line> before(
+            long before, Instant since, Instant until, long person, String reason, String items, Limit most);
 }

@@ -23,6 +23,11 @@ public record Entry(long personId, UUID clientId, String note, boolean isPart) {
         return new Entry(personId, clientId, note, true);
     }
 
+    /** An entry of its own that is booked together with this one and taken back without it. */
+    public Entry apart(int step) {
+        return new Entry(personId, clientIdOf(step), note, false);
+    }
+
     /** The id of a further movement of the same entry. */
     public UUID clientIdOf(int step) {
         return step == 0 ? clientId : UUID.nameUUIDFromBytes((clientId + "/" + step).getBytes(java.nio.charset.StandardCharsets.UTF_8));

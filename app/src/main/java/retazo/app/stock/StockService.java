@@ -247,6 +247,28 @@ public class StockService {
     }
 
     /**
+     * Books by how much a bolt differed from the book when it was counted, whatever was booked since; it was measured then.
+     *
+     * @param difference may be zero
+     */
+    @Transactional
+    public Outcome<Long> counted(long boltId, Length difference, Instant when, Entry entry) {
+        return entries.once(entry, asked("counted", boltId, difference), within -> {
+            StockItemEntity bolt = book.lock(boltId);
+            if (!difference.isZero()) {
+                book.write(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, within, within.clientId(), clock.instant()));
+            }
+            bolt.measured(when);
+            items.flush();
+            tellIfReservedClothIsGone(boltId, Reason.CORRECTION);
+            if (difference.isPositive()) {
+                reservations.tellThatCame(bolt);
+            }
+            return Outcome.done(boltId);
+        });
+    }
+
+    /**
      * Takes back all movements of one entry by reversing ones, newest first; only while nothing newer was booked on any of
      * their items. Of counted things that came with it, as many must still be free, whatever was booked since.
      *
@@ -254,11 +276,17 @@ public class StockService {
      */
     @Transactional
     public Outcome<Long> reverse(UUID wrongEntry, Entry entry) {
-        return entries.once(entry, asked("take back", wrongEntry), within -> takeBack(wrongEntry, within));
+        return entries.once(entry, asked("take back", wrongEntry), within -> {
+            Outcome<Long> outcome = takeBack(movements.findByGroupIdOrderByIdAsc(wrongEntry), within);
+            outcome.match(done -> {
+                book.tellTakenBack(wrongEntry);
+                return done;
+            }, problems -> 0L);
+            return outcome;
+        });
     }
 
-    private Outcome<Long> takeBack(UUID wrongEntry, Entry entry) {
-        List<MovementEntity> wrong = movements.findByGroupIdOrderByIdAsc(wrongEntry);
+    private Outcome<Long> takeBack(List<MovementEntity> wrong, Entry entry) {
         if (wrong.isEmpty()) {
             return Outcome.refused(Problem.of("stock.nothing-to-undo"));
         }
@@ -281,7 +309,6 @@ public class StockService {
             UUID clientId = entry.clientIdOf(wrong.size() - 1 - i);
             book.write(MovementEntity.reversing(wrong.get(i), noted(wrong.get(i), entry), clientId, clock.instant()));
         }
-        book.tellTakenBack(wrongEntry);
         freeNumbers(wrong);
         for (long itemId : itemIds) {
             tellIfReservedClothIsGone(itemId, Reason.REVERSAL);
@@ -309,10 +336,13 @@ public class StockService {
         return items.findById(itemId).orElseThrow().onHandCount() - reservations.count(itemId) < came;
     }
 
-    /** Takes back one line of the book that stands alone, such as a counter cut. */
+    /** Takes back one line of the book that stands alone, such as a counter cut; of a list that was received, this bolt alone. */
     @Transactional
     public Outcome<Long> reverseLine(long movementId, Entry entry) {
         MovementEntity wrong = movements.findById(movementId).orElseThrow(() -> new NotFoundException("movement", movementId));
+        if (wrong.reason() == Reason.RECEIVED) {
+            return entries.once(entry, asked("take back line", movementId), within -> takeBack(List.of(wrong), within));
+        }
         return wrong.reason().standsAlone()
                 ? reverse(wrong.groupId(), entry)
                 : Outcome.refused(Problem.of("stock.not-from-here"));
