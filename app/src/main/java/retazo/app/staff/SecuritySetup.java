@@ -88,6 +88,7 @@ class SecuritySetup {
                 .requestMatchers("/counter/**").hasAuthority(Right.COUNTER_CUT.name())
                 .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
                 .requestMatchers("/stock/bolts/*/facts").hasAnyAuthority(Right.CORRECT.name(), Right.RECEIVE.name())
+                .requestMatchers(HttpMethod.POST, "/stock/places/*").hasAnyAuthority(Right.CORRECT.name(), Right.RECEIVE.name())
                 .requestMatchers("/stock/stocktake/**").hasAuthority(Right.CORRECT.name())
                 .requestMatchers("/stock/lists/**").hasAnyAuthority(Right.RECEIVE.name(), Right.FABRICS.name(), Right.PRACTICE.name())
                 .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())

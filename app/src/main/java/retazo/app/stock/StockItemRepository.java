@@ -44,6 +44,24 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query(value = "SELECT EXISTS (SELECT FROM stock_item WHERE kind = 'BOLT')", nativeQuery = true)
     boolean anyBolt();
 
+    /** The bolts with something on hand that stand at a place, by their numbers. */
+    @Query("SELECT i.id FROM StockItemEntity i WHERE i.place = :place AND i.fabricId IS NOT NULL AND i.onHand > 0 ORDER BY i.code, i.id")
+    Slice<Long> boltsAt(String place, Pageable page);
+
+    /** A place, and how many bolts stand there. */
+    interface PlaceCount {
+
+        String getPlace();
+
+        long getBolts();
+    }
+
+    @Query("""
+            SELECT i.place AS place, count(i) AS bolts FROM StockItemEntity i
+             WHERE i.place IS NOT NULL AND i.fabricId IS NOT NULL AND i.onHand > 0
+             GROUP BY i.place""")
+    List<PlaceCount> boltsByPlace();
+
     @Query("""
             SELECT i.id FROM StockItemEntity i
              WHERE i.fabricId IS NOT NULL AND i.onHand > 0

@@ -13,6 +13,8 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.stock.places.Place;
+import retazo.app.stock.places.Places;
 import retazo.core.measure.Length;
 
 /** What was typed wrong is put right, by whom and why stays written; and the book of the whole shop tells it. */
@@ -117,6 +119,39 @@ class PutRightTest {
         assertThat(file.get(0)).isEqualTo("\uFEFFline,time,what,thing,amount,who,note");
         assertThat(file).hasSize(3);
         assertThat(file.get(1)).contains("sold at the counter", "\"bolt " + code + ", " + fabric.name() + "\"", "−1/4 yd");
+    }
+
+    /** The place's label is scanned, then the bolt's; then the label of the next place. */
+    @Test
+    void a_bolt_is_moved_by_two_scans_and_found_where_it_stands() {
+        long bolt = samples.bolt(samples.fabric(), "4 yd");
+        String code = stock.bolt(bolt).code();
+        String name = Samples.unique("attic ") + ", shelf A";
+        long there = Samples.done(stock.receive(
+                new NewBolt(Samples.unique("B"), samples.fabric().id(), "L1", name, Length.ofInches(40), Length.ofYards(1, 1), true),
+                Samples.entry()));
+        Places places = samples.bean(Places.class);
+        Place place = places.named(name).orElseThrow();
+        Client cutter = Client.of(shop, "nele");
+
+        assertThat(cutter.get("/search?find=" + place.code()).uri().getPath()).isEqualTo("/stock/places/" + place.code());
+        String moved = cutter.post("/stock/places/" + place.code(), scanned(code)).body();
+        String again = cutter.post("/stock/places/" + place.code(), scanned(code)).body();
+        String unknown = cutter.post("/stock/places/" + place.code(), scanned("NOPE")).body();
+
+        assertThat(moved).contains("Bolt " + code + " stands here now; it stood at bay 9", "/stock/bolts/" + there, "/stock/bolts/" + bolt);
+        assertThat(again).contains("stood here already");
+        assertThat(unknown).contains("No bolt has the number");
+        assertThat(stock.bolt(bolt).place()).isEqualTo(name);
+        String bay = places.named("bay 9").orElseThrow().code();
+        assertThat(cutter.post("/stock/places/" + place.code(), scanned(bay)).uri().getPath()).isEqualTo("/stock/places/" + bay);
+        assertThat(cutter.get("/stock/places").body()).contains(name, place.code());
+        assertThat(cutter.get("/stock/places/labels").headers().firstValue("Content-Type")).contains("application/pdf");
+        assertThat(cutter.get("/stock/places/P-999999").statusCode()).isEqualTo(404);
+    }
+
+    private static Map<String, String> scanned(String code) {
+        return Map.of("bolt", code, "clientId", UUID.randomUUID().toString());
     }
 
     private static Map<String, String> facts(String lot, String place, String width, String why) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
@@ -25,6 +26,21 @@ public class BoltSearch {
     BoltSearch(StockItemRepository items, StockService stock) {
         this.items = items;
         this.stock = stock;
+    }
+
+    /** A page of the bolts with something on hand that stand at a place, by their numbers; pages count from 0. */
+    @Transactional(readOnly = true)
+    public Slice<Bolt> at(String place, int page, int size) {
+        Slice<Long> ids = items.boltsAt(place, PageRequest.of(page, size));
+        Map<Long, Bolt> byId = stock.boltsById(ids.getContent());
+        return ids.map(byId::get);
+    }
+
+    /** How many bolts stand at each place; a place without any is absent. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> countsByPlace() {
+        return items.boltsByPlace().stream()
+                .collect(Collectors.toMap(StockItemRepository.PlaceCount::getPlace, StockItemRepository.PlaceCount::getBolts));
     }
 
     /** Whether the shop ever had a bolt. */

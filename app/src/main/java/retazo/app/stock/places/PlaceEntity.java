@@ -18,11 +18,18 @@ class PlaceEntity {
     @Column
     private @Nullable Integer walk;
 
+    @Column(nullable = false, insertable = false, updatable = false)
+    private int number;
+
     protected PlaceEntity() {
     }
 
     String name() {
         return name;
+    }
+
+    Place toPlace() {
+        return new Place(name, number);
     }
 
     /** Its number on the way through the shop. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -27,10 +28,22 @@ public class Places {
     /** All places, in the order in which one walks past them. */
     @Transactional(readOnly = true)
     public List<String> inOrder() {
+        return all().stream().map(Place::name).toList();
+    }
+
+    /** The same with their numbers. */
+    @Transactional(readOnly = true)
+    public List<Place> all() {
         return places.findAll().stream()
                 .sorted(Comparator.comparing((PlaceEntity place) -> place.walk().orElse(Integer.MAX_VALUE))
                         .thenComparing(PlaceEntity::name, NaturalOrder.OF_NAMES))
-                .map(PlaceEntity::name).toList();
+                .map(PlaceEntity::toPlace).toList();
+    }
+
+    /** The place that a text names: its code as it is scanned, or its whole name. */
+    @Transactional(readOnly = true)
+    public Optional<Place> named(String text) {
+        return places.findByNumber(Place.numberIn(text)).or(() -> places.findById(text.strip())).map(PlaceEntity::toPlace);
     }
 
     /** Orders the names of places that way; what has no place comes last. */
