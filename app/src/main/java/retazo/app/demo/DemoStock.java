@@ -10,6 +10,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.NewFabric;
+import retazo.app.fabrics.Origin;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Entry;
@@ -32,6 +33,8 @@ class DemoStock {
 
     private record Sample(String code, String name, String ground, String print, Motif motif, int width, List<String> bolts) {
     }
+
+    private static final List<String> RANGES = List.of("Tideline", "Kelp row", "Low water");
 
     // A bolt is its length in yards, its lot and its place; an e marks an estimate.
     private static final List<Sample> SAMPLES = List.of(
@@ -91,7 +94,7 @@ class DemoStock {
                     sample.code(), sample.name(), Colour.parse(sample.ground()), Colour.parse(sample.print()), sample.motif(),
                     sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON, sample.motif().print(), Optional.empty(),
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())),
-                    new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))))));
+                    new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))), origin(sample))));
             for (String bolt : sample.bolts()) {
                 String[] parts = bolt.split("\\|");
                 done(stock.receive(
@@ -107,6 +110,16 @@ class DemoStock {
 
     private static ClothPrice aYard(long minor) {
         return new ClothPrice(new Money(DOLLAR, minor), LengthUnit.YARD);
+    }
+
+    /** Solids come from a mill, prints of three ranges from a merchant, wide backing from both. */
+    private static Origin origin(Sample sample) {
+        if (sample.width() > 60) {
+            return new Origin("Wide water", "Quay Cloth");
+        }
+        return sample.motif() == Motif.PLAIN
+                ? new Origin("Plain sail", "Weir Mill")
+                : new Origin(RANGES.get(sample.motif().ordinal() % RANGES.size()), "Quay Cloth");
     }
 
     private void sell(String code, int bolt, String length, long counter) {

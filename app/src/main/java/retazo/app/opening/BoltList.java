@@ -99,7 +99,7 @@ class BoltList implements ListKind {
 
     private static TypedBolt typed(Row row, Map<Integer, Map<String, String>> given, FieldReader reader) {
         return new TypedBolt(
-                given.getOrDefault(row.line(), row.cells()).getOrDefault("code", ""), row.at("lot"), row.at("place"), row.at("length"),
+                row.with(given.getOrDefault(row.line(), Map.of())).at("code"), row.at("lot"), row.at("place"), row.at("length"),
                 row.at("usableWidth"), CellWords.yes(reader, "measured", row.at("measured")));
     }
 

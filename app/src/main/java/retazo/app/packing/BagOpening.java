@@ -80,6 +80,18 @@ public class BagOpening {
         });
     }
 
+    /**
+     * A packed bag on the shelf is opened for its cloth and taken apart at once, both or neither.
+     *
+     * @return how many remnants there are
+     */
+    @Transactional
+    public Outcome<Long> openForCloth(long bagId, Entry entry) {
+        return once(
+                entry, "cloth of bag " + bagId,
+                within -> open(bagId, entry.apart(1)).then(opened -> takeApart(bagId, entry.apart(2))));
+    }
+
     private Outcome<Long> once(Entry entry, String asked, Function<Entry, Outcome<Long>> booking) {
         Outcome<Long> outcome = entries.once(entry, asked, booking);
         if (!outcome.match(done -> true, problems -> false)) {

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriUtils;
+import retazo.app.packing.BagOpening;
 import retazo.app.runs.BagShelf;
 import retazo.app.sales.Sales;
 import retazo.app.shared.NotFoundException;
@@ -22,7 +23,7 @@ import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.stock.Entry;
 
-/** Kits on the shelf, and their bags by number: sold, and taken back. */
+/** Kits on the shelf, and their bags by number: sold, taken back, opened for their cloth. */
 @Controller
 @RequestMapping("/shelf")
 class ShelfController {
@@ -31,13 +32,15 @@ class ShelfController {
     private final BagPages bagPages;
     private final BagShelf shelf;
     private final Sales sales;
+    private final BagOpening opening;
     private final Words words;
 
-    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Sales sales, Words words) {
+    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Sales sales, BagOpening opening, Words words) {
         this.pages = pages;
         this.bagPages = bagPages;
         this.shelf = shelf;
         this.sales = sales;
+        this.opening = opening;
         this.words = words;
     }
 
@@ -80,6 +83,13 @@ class ShelfController {
     String takeBack(
             @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
         return told(sales.bagReturned(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.taken-back", "", redirect);
+    }
+
+    /** Opens a bag that nobody bought for its cloth. */
+    @PostMapping("/bags/{code}/open")
+    String open(
+            @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
+        return told(opening.openForCloth(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.opened", "", redirect);
     }
 
     private long bagId(String code) {

@@ -19,6 +19,7 @@ import org.springframework.security.authorization.AuthorizationManagers;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -92,7 +93,7 @@ class SecuritySetup {
                 .requestMatchers("/stock/stocktake/**").hasAuthority(Right.CORRECT.name())
                 .requestMatchers("/stock/lists/**").hasAnyAuthority(Right.RECEIVE.name(), Right.FABRICS.name(), Right.PRACTICE.name())
                 .requestMatchers("/stock/goods/new").hasAuthority(Right.FABRICS.name())
-                .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/sell", "/stock/goods/*/measured")
+                .requestMatchers(HttpMethod.POST, "/stock/goods/*/receive", "/stock/goods/*/measured")
                 .hasAuthority(Right.RECEIVE.name())
                 .requestMatchers(HttpMethod.POST, "/stock/goods/*/count").hasAuthority(Right.CORRECT.name())
                 .requestMatchers("/stock/fabrics/**").hasAuthority(Right.FABRICS.name())
@@ -119,14 +120,16 @@ class SecuritySetup {
     }
 
     /**
-     * Passwords are kept as bcrypt.
+     * Passwords are kept as bcrypt; those that an older shop kept in another way are still known.
      *
      * @param strength how often a password is hashed, as a power of two, 4 to 31; a shop leaves it at what is usual, tests that sign in
      *                 a thousand times take less
      */
     @Bean
     PasswordEncoder passwords(@Value("${retazo.passwords.strength:10}") int strength) {
-        return new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(strength)));
+        DelegatingPasswordEncoder passwords = new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(strength)));
+        passwords.setDefaultPasswordEncoderForMatches(PasswordEncoderFactories.createDelegatingPasswordEncoder());
+        return passwords;
     }
 
     /** After signing in one goes on to the page that was asked for, never to a part that a script asked for. */

@@ -23,6 +23,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.runs.BagShelf;
 import retazo.app.runs.Confirming;
 import retazo.app.runs.book.Bag;
+import retazo.app.runs.book.BagEntity;
 import retazo.app.runs.book.PlannedCut;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunBook;
@@ -151,6 +152,25 @@ class BagNumbersTest {
         Samples.done(samples.bean(Confirming.class).takeUp(bag.runId(), List.of(1)));
         assertThat(runs.currentCuts(Set.of(bag.runId())).stream().filter(PlannedCut::isPlanned)).extracting(PlannedCut::boltId)
                 .containsExactly(remnant.id());
+        assertThatBookAndStockAgree();
+    }
+
+    @Test
+    void a_bag_on_the_shelf_is_opened_for_its_cloth_once_and_not_when_it_is_sold_or_put_aside() {
+        List<Bag> bags = packed(3);
+        Entry entry = Samples.entry();
+
+        assertThat(Samples.done(opening.openForCloth(bags.get(0).id(), entry))).isEqualTo(1);
+        assertThat(Samples.done(opening.openForCloth(bags.get(0).id(), entry))).as("sent twice").isEqualTo(1);
+        Samples.done(shelf.sell(bags.get(1).id(), Samples.entry()));
+        Samples.done(shelf.putAside(bags.get(2).id(), new BagEntity.Aside("Mara", Optional.empty()), 1));
+
+        assertThat(codes(opening.openForCloth(bags.get(0).id(), Samples.entry()))).containsExactly("pack.not-on-the-shelf");
+        assertThat(codes(opening.openForCloth(bags.get(1).id(), Samples.entry()))).containsExactly("pack.not-on-the-shelf");
+        assertThat(opening.openForCloth(bags.get(2).id(), Samples.entry())).isInstanceOf(Outcome.Refused.class);
+        assertThat(onShelf()).isEqualTo(1);
+        assertThat(stock.boltsOf(List.of(fabric.id())).stream().filter(one -> one.parentCode().isPresent()))
+                .extracting(Bolt::onHand).containsExactly(Length.ofInches(81, 2));
         assertThatBookAndStockAgree();
     }
 

@@ -5,12 +5,17 @@ import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.stock.Movement;
+import retazo.app.stock.Reason;
 import retazo.core.measure.LengthUnit;
 
-/** A line of the movement book on a page. */
+/**
+ * A line of the movement book on a page.
+ *
+ * @param receipt whether the bolt came with it: without it there never was one
+ */
 record MovementView(
         long id, String when, String reason, LengthView amount, LengthView balance, String person, String note,
-        boolean reversible, boolean reversed) {
+        boolean reversible, boolean reversed, boolean receipt) {
 
     static MovementView of(Movement movement, LengthUnit unit, Words words, Instant now) {
         return new MovementView(
@@ -22,6 +27,6 @@ record MovementView(
                 movement.person(),
                 movement.note(),
                 movement.reversible() && !movement.reversed(),
-                movement.reversed());
+                movement.reversed(), movement.reason() == Reason.RECEIVED);
     }
 }

@@ -81,13 +81,6 @@ class GoodController {
         return book(id, form, 1, count -> goods.move(id, count, Reason.RECEIVED, form.entry(person)), next, model);
     }
 
-    /** Books what was sold over the counter. */
-    @PostMapping("/{id}/sell")
-    String sell(
-            @PathVariable long id, BookForm form, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
-        return book(id, form, 1, count -> goods.move(id, -count, Reason.SOLD_BY_COUNT, form.entry(person)), next, model);
-    }
-
     /** Books the difference to what was counted. */
     @PostMapping("/{id}/count")
     String count(

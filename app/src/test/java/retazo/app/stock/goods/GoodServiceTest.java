@@ -90,9 +90,12 @@ class GoodServiceTest {
         counter.get(page);
 
         counter.post(page + "/receive", Map.of("count", "5", "clientId", UUID.randomUUID().toString()));
-        String sold = counter.post(page + "/sell", Map.of("count", "2", "clientId", UUID.randomUUID().toString())).body();
+        counter.get("/counter");
+        String sold = counter
+                .post("/counter/goods/" + thread.id() + "/sell", Map.of("count", "2", "clientId", UUID.randomUUID().toString()))
+                .body();
 
-        assertThat(sold).contains("Fog thread: 3 on hand now.");
+        assertThat(sold).as("a line of the open sale").contains("Fog thread", "Take back");
         assertThat(thread.kind()).isEqualTo(new GoodKind.Notion(GoodKind.Notion.Sort.THREAD));
         assertThat(thread.precut()).isEmpty();
         assertThat(onHand(thread)).isEqualTo(3);
