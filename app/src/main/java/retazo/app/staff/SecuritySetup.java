@@ -127,7 +127,8 @@ class SecuritySetup {
      */
     @Bean
     PasswordEncoder passwords(@Value("${retazo.passwords.strength:10}") int strength) {
-        DelegatingPasswordEncoder passwords = new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(strength)));
+        DelegatingPasswordEncoder passwords = new DelegatingPasswordEncoder("bcrypt",
+                Map.of("bcrypt", new BCryptPasswordEncoder(strength)));
         passwords.setDefaultPasswordEncoderForMatches(PasswordEncoderFactories.createDelegatingPasswordEncoder());
         return passwords;
     }

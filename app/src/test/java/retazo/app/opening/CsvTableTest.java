@@ -2,6 +2,8 @@ package retazo.app.opening;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -11,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import retazo.app.shared.CsvFile;
 import retazo.core.measure.Problem;
 
 class CsvTableTest {
@@ -54,6 +57,20 @@ class CsvTableTest {
         String file = text.replace("\\n", "\n").replace("\\0", "\0");
 
         assertThat(CsvTable.read(file.getBytes(StandardCharsets.UTF_8)).<String>match(table -> "a table", Problem::code)).isEqualTo(code);
+    }
+
+    /** A fabric that somebody called by a formula is a text for a table program, and the same name when it is read again. */
+    @Test
+    void what_is_written_is_no_formula_and_is_read_again_as_it_was() throws IOException {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        CsvFile.write(List.of("code", "name"), file, lines -> {
+            lines.accept(List.of("A1", "=1+1"));
+            lines.accept(List.of("A2", "Crème, \"fine\""));
+        });
+
+        assertThat(file.toString(StandardCharsets.UTF_8)).contains("A1,\" =1+1\"");
+        assertThat(table(file.toByteArray()).lines()).extracting(line -> line.cells().get(1))
+                .containsExactly("=1+1", "Crème, \"fine\"");
     }
 
     @Test
