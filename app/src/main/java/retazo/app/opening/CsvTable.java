@@ -59,6 +59,9 @@ record CsvTable(List<String> heading, List<Line> lines) {
         } catch (IOException | UncheckedIOException broken) {
             return Reading.fault("opening.file-quotes", begins);
         }
+        if (lines.isEmpty()) {
+            return Reading.fault("opening.file-empty");
+        }
         return Reading.of(new CsvTable(lines.get(0).cells(), lines.subList(1, lines.size())));
     }
 

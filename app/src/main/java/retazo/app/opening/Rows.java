@@ -18,6 +18,7 @@ import tools.jackson.databind.ObjectMapper;
 class Rows {
 
     private static final int AT_ONCE = 1_000;
+    private static final int LONGEST = 400;
     private static final TypeReference<Map<String, String>> CELLS = new TypeReference<>() {
     };
 
@@ -84,7 +85,10 @@ class Rows {
     }
 
     private Map<String, Object> kept(LineFault fault) {
-        return Map.of("line", fault.line(), "place", fault.problem().place(), "sentence", words.of(fault.problem()));
+        String sentence = words.of(fault.problem());
+        return Map.of(
+                "line", fault.line(), "place", fault.problem().place(), "sentence",
+                sentence.length() <= LONGEST ? sentence : sentence.substring(0, LONGEST - 1) + "…");
     }
 
     /** What is wrong in these lines, by line and column; of two faults at one cell the first. */

@@ -51,8 +51,9 @@ class CsvTableTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"''|opening.file-empty", "' \n \n'|opening.file-empty", "'a\0b'|opening.file-no-text",
-            "'a,b\n1,\"2\n3,4'|opening.file-quotes"})
+    @CsvSource(delimiter = '|',
+            value = {"''|opening.file-empty", "',,,\\n,,'|opening.file-empty", "' \n \n'|opening.file-empty", "'a\0b'|opening.file-no-text",
+                    "'a,b\n1,\"2\n3,4'|opening.file-quotes"})
     void what_is_no_table_is_said(String text, String code) {
         String file = text.replace("\\n", "\n").replace("\\0", "\0");
 

@@ -89,7 +89,8 @@ class OpeningListsTest {
                 code + ",K12,Z,,-2,,|length|", code + ",K13,Z,,0,,|length|", code + ",K14,Z,,1/0,,|length|",
                 code + ",K15,Z,,301 yd,,|length|", code + ",K16,Z,,99999999999,,|length|", code + ",K17,Z,,1,wide,|usableWidth|",
                 code + ",K18,Z,,1,900 in,|usableWidth|", code + ",K19,Z,,1,,perhaps|measured|yes or no",
-                code + ",K20,Z,,1,,,and more|line|more in this line"));
+                code + ",K20,Z,,1,,,and more|line|more in this line",
+                code + ",K21,Z,,1,,," + "more ".repeat(500) + "|line|more in this line"));
         told("code,name,colour,print colour,motif,kind,direction,repeat,usable width,price,cost,range,supplier", List.of(
                 ",Dune,red,,,,,,,,,,|code|has to be filled in", "D UN,Dune,red,,,,,,,,,,|code|", code + ",Dune,red,,,,,,,,,,|code|",
                 "DUN1,,red,,,,,,,,,,|name|has to be filled in", "DUN2," + "d".repeat(61) + ",red,,,,,,,,,,|name|",
