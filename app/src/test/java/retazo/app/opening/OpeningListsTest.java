@@ -215,6 +215,9 @@ class OpeningListsTest {
         work.await(id, LONG);
         book(id);
         assertThat(stock.boltsOf(List.of(fabric.id()))).hasSize(2_500);
+
+        takeBack(id);
+        assertThat(stock.boltsOf(List.of(fabric.id()))).filteredOn(bolt -> bolt.onHand().isPositive()).hasSize(1);
     }
 
     @Test

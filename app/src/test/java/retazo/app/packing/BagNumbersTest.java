@@ -157,6 +157,7 @@ class BagNumbersTest {
 
     @Test
     void a_bag_on_the_shelf_is_opened_for_its_cloth_once_and_not_when_it_is_sold_or_put_aside() {
+        samples.bolt(fabric, "3 yd");
         List<Bag> bags = packed(3);
         Entry entry = Samples.entry();
 
