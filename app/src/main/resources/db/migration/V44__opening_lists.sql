@@ -19,7 +19,8 @@ CREATE TABLE opening_list (
   sum varchar(400) NOT NULL DEFAULT '',
   told varchar(400) NOT NULL DEFAULT '',
   booked_by bigint REFERENCES person,
-  booked_at timestamptz
+  booked_at timestamptz,
+  taken_back_by bigint REFERENCES person
 );
 CREATE INDEX opening_list_works ON opening_list (id) WHERE state IN ('CHECKING', 'BOOKING', 'TAKING_BACK');
 

@@ -23,6 +23,7 @@ CREATE TABLE count_line (
   stocktake_id bigint NOT NULL REFERENCES stocktake,
   stock_item_id bigint NOT NULL REFERENCES stock_item,
   place varchar(40) NOT NULL,
+  book_place varchar(40) NOT NULL,
   counted_ticks bigint NOT NULL CHECK (counted_ticks >= 0),
   counted_count bigint NOT NULL CHECK (counted_count >= 0),
   book_ticks bigint NOT NULL CHECK (book_ticks >= 0),

@@ -21,10 +21,6 @@ import retazo.core.measure.Problem;
 record BookQuestion(
         @Nullable String since, @Nullable String until, @Nullable String person, @Nullable String reason, @Nullable String words) {
 
-    static BookQuestion all() {
-        return new BookQuestion("", "", "", "", "");
-    }
-
     private static String text(@Nullable String typed) {
         return typed == null ? "" : typed.strip();
     }

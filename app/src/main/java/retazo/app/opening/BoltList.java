@@ -13,6 +13,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 import retazo.app.stock.Bolt;
@@ -28,7 +29,7 @@ import retazo.core.measure.Problem;
 
 /** Bolts, a line each. A bolt without a number gets the next free one. */
 @Component
-class BoltList implements ListKind {
+class BoltList extends ListKind {
 
     private static final List<Column> COLUMNS = List.of(
             Column.needed("fabric", "GULL", "fabric", "fabric code", "fabric name"),
@@ -46,6 +47,7 @@ class BoltList implements ListKind {
     private final Words words;
 
     BoltList(BulkBook bulk, StockService stock, FabricService fabrics, Words words) {
+        super(Name.BOLTS, Right.RECEIVE, COLUMNS);
         this.bulk = bulk;
         this.stock = stock;
         this.fabrics = fabrics;
@@ -53,22 +55,7 @@ class BoltList implements ListKind {
     }
 
     @Override
-    public Name name() {
-        return Name.BOLTS;
-    }
-
-    @Override
-    public Right right() {
-        return Right.RECEIVE;
-    }
-
-    @Override
-    public List<Column> columns() {
-        return COLUMNS;
-    }
-
-    @Override
-    public Checked check(List<Row> rows) {
+    Checked check(List<Row> rows) {
         LineReader lines = new LineReader();
         List<NewBolt> read = new ArrayList<>();
         Map<String, Fabric> named = fabrics.named(rows.stream().map(row -> row.at("fabric")).collect(Collectors.toSet()));
@@ -127,23 +114,18 @@ class BoltList implements ListKind {
     }
 
     @Override
-    public Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
+    Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
         return bulk.takeBack(booked.clientId(), entry);
     }
 
     /** Bolts that have something, as their book says now. */
     @Override
-    public void save(Consumer<List<String>> line) {
-        int page = 0;
-        boolean more = true;
-        while (more) {
-            var some = fabrics.page("", page, PAGE);
+    void save(Consumer<List<String>> line) {
+        Paging.each(page -> fabrics.page("", page, PAGE), some -> {
             Map<Long, List<Bolt>> bolts = stock.boltsOf(some.map(Fabric::id).getContent()).stream()
                     .filter(bolt -> bolt.onHand().isPositive()).collect(Collectors.groupingBy(Bolt::fabricId));
             some.forEach(fabric -> bolts.getOrDefault(fabric.id(), List.of()).forEach(bolt -> line.accept(line(fabric, bolt))));
-            more = some.hasNext();
-            page++;
-        }
+        });
     }
 
     private List<String> line(Fabric fabric, Bolt bolt) {

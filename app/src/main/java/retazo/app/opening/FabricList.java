@@ -17,17 +17,19 @@ import retazo.app.fabrics.NewFabric;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 import retazo.app.stock.Entry;
 import retazo.core.cloth.ClothKind;
+import retazo.core.cloth.Colour;
 import retazo.core.cloth.PrintKind;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
 /** Fabrics, a line each. */
 @Component
-class FabricList implements ListKind {
+class FabricList extends ListKind {
 
     private static final List<Column> COLUMNS = List.of(
             Column.needed("code", "GULL", "code", "fabric code"),
@@ -56,6 +58,7 @@ class FabricList implements ListKind {
     private final Words words;
 
     FabricList(FabricService fabrics, PriceListService priceList, Words words) {
+        super(Name.FABRICS, Right.FABRICS, COLUMNS);
         this.fabrics = fabrics;
         this.priceList = priceList;
         this.words = words;
@@ -66,22 +69,7 @@ class FabricList implements ListKind {
     }
 
     @Override
-    public Name name() {
-        return Name.FABRICS;
-    }
-
-    @Override
-    public Right right() {
-        return Right.FABRICS;
-    }
-
-    @Override
-    public List<Column> columns() {
-        return COLUMNS;
-    }
-
-    @Override
-    public Checked check(List<Row> rows) {
+    Checked check(List<Row> rows) {
         LineReader lines = new LineReader();
         List<NewFabric> read = new ArrayList<>();
         Currency currency = priceList.usual().currency();
@@ -120,7 +108,7 @@ class FabricList implements ListKind {
     }
 
     private static String printOn(String ground, FieldReader reader) {
-        return !reader.anyProblem() && retazo.core.cloth.Colour.parse(ground).isLight() ? DEEP_PRINT : PALE_PRINT;
+        return !reader.anyProblem() && Colour.parse(ground).isLight() ? DEEP_PRINT : PALE_PRINT;
     }
 
     private static <E> E or(FieldReader reader, Row row, String key, Map<String, E> known, E usual) {
@@ -128,20 +116,13 @@ class FabricList implements ListKind {
     }
 
     @Override
-    public Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
+    Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
         return fabrics.removeUnused(rows.stream().map(row -> row.at("code").strip().toUpperCase(Locale.ROOT)).toList());
     }
 
     @Override
-    public void save(Consumer<List<String>> line) {
-        int page = 0;
-        boolean more = true;
-        while (more) {
-            var fabricsOfPage = fabrics.page("", page, PAGE);
-            fabricsOfPage.forEach(fabric -> line.accept(line(fabric)));
-            more = fabricsOfPage.hasNext();
-            page++;
-        }
+    void save(Consumer<List<String>> line) {
+        Paging.each(page -> fabrics.page("", page, PAGE), some -> some.forEach(fabric -> line.accept(line(fabric))));
     }
 
     private static List<String> line(Fabric fabric) {

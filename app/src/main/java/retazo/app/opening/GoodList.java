@@ -16,6 +16,7 @@ import retazo.app.patterns.PatternService;
 import retazo.app.practice.PriceListService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 import retazo.app.stock.Entry;
@@ -36,7 +37,7 @@ import retazo.core.measure.Problem;
 
 /** Packs and singles of precuts with their prints, notions, copies of patterns: a line each. What is there already gets more. */
 @Component
-class GoodList implements ListKind {
+class GoodList extends ListKind {
 
     private static final String COPY = "pattern-copy";
     private static final List<Column> COLUMNS = List.of(
@@ -61,6 +62,7 @@ class GoodList implements ListKind {
     private final Words words;
 
     GoodList(GoodService goods, PatternService patterns, BulkBook bulk, PriceListService priceList, Words words) {
+        super(Name.GOODS, Right.FABRICS, COLUMNS);
         this.goods = goods;
         this.patterns = patterns;
         this.bulk = bulk;
@@ -81,22 +83,7 @@ class GoodList implements ListKind {
     }
 
     @Override
-    public Name name() {
-        return Name.GOODS;
-    }
-
-    @Override
-    public Right right() {
-        return Right.FABRICS;
-    }
-
-    @Override
-    public List<Column> columns() {
-        return COLUMNS;
-    }
-
-    @Override
-    public Checked check(List<Row> rows) {
+    Checked check(List<Row> rows) {
         LineReader lines = new LineReader();
         List<Line> read = new ArrayList<>();
         Currency currency = priceList.usual().currency();
@@ -170,25 +157,20 @@ class GoodList implements ListKind {
     }
 
     @Override
-    public Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
+    Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
         return bulk.takeBack(booked.clientId(), entry);
     }
 
     /** What a shop bought; what it cut itself comes from bolts. */
     @Override
-    public void save(Consumer<List<String>> line) {
-        int page = 0;
-        boolean more = true;
-        while (more) {
-            var some = goods.page("", page, PAGE);
+    void save(Consumer<List<String>> line) {
+        Paging.each(page -> goods.page("", page, PAGE), some -> {
             List<Long> ids = some.map(Good::id).getContent();
             Map<Long, GoodService.GoodCount> counts = goods.counts(ids);
             Map<Long, List<BundlePrint>> prints = goods.printsOf(ids);
             some.forEach(good -> kindOf(good).ifPresent(kind -> line.accept(
                     line(good, kind, requireNonNull(counts.get(good.id())), prints.getOrDefault(good.id(), List.of())))));
-            more = some.hasNext();
-            page++;
-        }
+        });
     }
 
     private List<String> line(Good good, String kind, GoodService.GoodCount count, List<BundlePrint> prints) {

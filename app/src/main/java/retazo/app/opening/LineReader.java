@@ -17,8 +17,8 @@ final class LineReader {
     /** A reader of one line; what it finds is taken with {@link #end}. */
     FieldReader begin(Row row) {
         FieldReader reader = new FieldReader();
-        if (!row.at("line").isBlank()) {
-            reader.add(Problem.at("line", "opening.beyond", row.at("line")));
+        if (!row.at(Row.REST).isBlank()) {
+            reader.add(Problem.at(Row.REST, "opening.beyond", row.at(Row.REST)));
         }
         return reader;
     }

@@ -20,8 +20,6 @@ import retazo.core.measure.Reading;
  */
 record ListFile(ListKind kind, List<Row> rows, List<String> unread) {
 
-    private static final String PLACE_OF_REST = "line";
-
     /** Finds out what a table is a list of: the kind that knows most of its headings. */
     static Reading<ListFile> of(CsvTable table, List<ListKind> kinds) {
         ListKind best = kinds.get(0);
@@ -70,7 +68,7 @@ record ListFile(ListKind kind, List<Row> rows, List<String> unread) {
         for (int i = 0; i < line.cells().size(); i++) {
             String text = line.cells().get(i);
             if (i >= width && !text.isBlank()) {
-                cells.merge(PLACE_OF_REST, text, (before, more) -> before + " " + more);
+                cells.merge(Row.REST, text, (before, more) -> before + " " + more);
             } else if (columns.containsKey(i) && !text.isBlank()) {
                 cells.put(columns.get(i).key(), text);
             }

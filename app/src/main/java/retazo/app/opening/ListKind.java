@@ -7,7 +7,17 @@ import retazo.app.staff.Right;
 import retazo.app.stock.Entry;
 
 /** What a list is of. */
-interface ListKind {
+abstract class ListKind {
+
+    private final Name name;
+    private final Right right;
+    private final List<Column> columns;
+
+    ListKind(Name name, Right right, List<Column> columns) {
+        this.name = name;
+        this.right = right;
+        this.columns = columns;
+    }
 
     /** Their names, as addresses have them and as they are kept. */
     enum Name {
@@ -17,23 +27,30 @@ interface ListKind {
         PEOPLE
     }
 
-    Name name();
+    final Name name() {
+        return name;
+    }
 
     /** Who may read, book and save such lists. */
-    Right right();
+    final Right right() {
+        return right;
+    }
 
-    List<Column> columns();
+    final List<Column> columns() {
+        return columns;
+    }
 
     /** Reads all lines; blank ones are not among them. */
-    Checked check(List<Row> rows);
+    abstract Checked check(List<Row> rows);
 
     /**
      * Takes back what a booked list brought, whole or not at all.
      *
-     * @param booked of the list
+     * @param booked the entry of the list
+     * @param entry  under which it is taken back, by whoever asked for it
      */
-    Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry);
+    abstract Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry);
 
     /** All that there is of it, line by line in the order of the columns, so that it can be read as a list again. */
-    void save(Consumer<List<String>> line);
+    abstract void save(Consumer<List<String>> line);
 }

@@ -79,6 +79,9 @@ class OpeningListEntity {
     @Column(name = "booked_at")
     private @Nullable Instant bookedAt;
 
+    @Column(name = "taken_back_by")
+    private @Nullable Long takenBackBy;
+
     protected OpeningListEntity() {
     }
 
@@ -115,8 +118,9 @@ class OpeningListEntity {
         bookedAt = now;
     }
 
-    void takeBack() {
+    void takeBack(long who) {
         state = State.TAKING_BACK;
+        takenBackBy = who;
         told = "";
     }
 
@@ -161,6 +165,11 @@ class OpeningListEntity {
     /** Who books it, under the id that stands for all its lines. */
     Entry entry() {
         return Entry.of(bookedBy == null ? personId : bookedBy, entryId);
+    }
+
+    /** Under which it is taken back, by whoever pressed for it. */
+    Entry takingBack() {
+        return Entry.of(takenBackBy == null ? entry().personId() : takenBackBy, entry().clientIdOf(1));
     }
 
     String unread() {

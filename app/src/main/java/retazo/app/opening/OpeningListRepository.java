@@ -23,6 +23,4 @@ interface OpeningListRepository extends JpaRepository<OpeningListEntity, Long> {
 
     @Query("SELECT l.id FROM OpeningListEntity l WHERE l.state IN ('CHECKING', 'BOOKING', 'TAKING_BACK') ORDER BY l.id")
     List<Long> inWork();
-
-    boolean existsByKindAndState(ListKind.Name kind, OpeningListEntity.State state);
 }

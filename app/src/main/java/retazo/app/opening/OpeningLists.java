@@ -139,7 +139,7 @@ class OpeningLists {
     @Transactional
     Outcome<Long> takeBack(long id, SignedIn person) {
         return change(id, person, State.BOOKED, list -> {
-            list.takeBack();
+            list.takeBack(person.personId());
             return list;
         });
     }

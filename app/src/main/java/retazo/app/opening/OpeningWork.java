@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
@@ -22,7 +22,6 @@ import retazo.app.opening.OpeningListEntity.State;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.stock.Entries;
-import retazo.app.stock.Entry;
 
 /**
  * Checks, books and takes back lists beside the pages, one after the other, each in one transaction. What a stopped server left is begun
@@ -32,6 +31,7 @@ import retazo.app.stock.Entry;
 class OpeningWork {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpeningWork.class);
+    private static final Duration LATER = Duration.ofSeconds(10);
 
     private final OpeningListRepository lists;
     private final Rows rows;
@@ -42,7 +42,7 @@ class OpeningWork {
     private final Clock clock;
     private final Map<Long, Integer> booked = new ConcurrentHashMap<>();
     private final Map<Long, CompletableFuture<Void>> underWay = new ConcurrentHashMap<>();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
+    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "opening-lists");
         thread.setDaemon(true);
         return thread;
@@ -67,10 +67,12 @@ class OpeningWork {
 
     /** Begins what a list waits for. */
     void begin(long id) {
-        underWay.put(id, CompletableFuture.runAsync(() -> work(id), worker).whenComplete((done, broken) -> {
-            underWay.remove(id);
+        CompletableFuture<Void> work = CompletableFuture.runAsync(() -> work(id), worker);
+        underWay.put(id, work);
+        work.whenComplete((done, broken) -> {
+            underWay.remove(id, work);
             booked.remove(id);
-        }));
+        });
     }
 
     /** Waits a little for it: a short list is done before its page is shown. */
@@ -92,20 +94,27 @@ class OpeningWork {
 
     private void work(long id) {
         try {
-            transaction.executeWithoutResult(status -> step(lists.lock(id).orElseThrow(), status::setRollbackOnly));
+            transaction.executeWithoutResult(status -> lists.lock(id).ifPresent(this::step));
         } catch (RuntimeException broken) {
             LOG.error("A list could not be worked on; nothing of it was booked.", broken);
             stayed(id, words.text("opening.broke"));
         }
     }
 
+    /** That it broke is written on it; where the database cannot be reached either, all of it is tried again later. */
     private void stayed(long id, String why) {
-        transaction.executeWithoutResult(status -> lists.lock(id).filter(list -> list.state().works()).ifPresent(list -> list.stayed(why)));
+        try {
+            transaction.executeWithoutResult(
+                    status -> lists.lock(id).filter(list -> list.state().works()).ifPresent(list -> list.stayed(why)));
+        } catch (RuntimeException away) {
+            LOG.warn("What broke could not be written either; list {} is tried again in a moment.", id);
+            worker.schedule(() -> begin(id), LATER.toSeconds(), TimeUnit.SECONDS);
+        }
     }
 
-    private void step(OpeningListEntity list, Runnable nothing) {
+    private void step(OpeningListEntity list) {
         if (list.state() == State.TAKING_BACK) {
-            takeBack(list, nothing);
+            takeBack(list);
         } else if (list.state().works()) {
             checkAndBook(list);
         }
@@ -137,9 +146,9 @@ class OpeningWork {
         }
     }
 
-    private void takeBack(OpeningListEntity list, Runnable nothing) {
+    private void takeBack(OpeningListEntity list) {
         Outcome<Long> outcome = book.kind(list.kind())
-                .takeBack(rows.all(list.id()), list.entry(), Entry.of(list.entry().personId(), list.entry().clientIdOf(1)));
+                .takeBack(rows.all(list.id()), list.entry(), list.takingBack());
         outcome.match(done -> {
             list.takenBack();
             return done;

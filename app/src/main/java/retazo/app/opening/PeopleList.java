@@ -18,7 +18,7 @@ import retazo.app.stock.Entry;
 
 /** People, a line each. They sign in once the owner gave each of them a password on their page; a file is no place for one. */
 @Component
-class PeopleList implements ListKind {
+class PeopleList extends ListKind {
 
     private static final List<Column> COLUMNS = List.of(
             Column.needed("signInName", "nele", "sign-in name", "user", "login"),
@@ -30,27 +30,13 @@ class PeopleList implements ListKind {
     private final Words words;
 
     PeopleList(StaffService staff, Words words) {
+        super(Name.PEOPLE, Right.PRACTICE, COLUMNS);
         this.staff = staff;
         this.words = words;
     }
 
     @Override
-    public Name name() {
-        return Name.PEOPLE;
-    }
-
-    @Override
-    public Right right() {
-        return Right.PRACTICE;
-    }
-
-    @Override
-    public List<Column> columns() {
-        return COLUMNS;
-    }
-
-    @Override
-    public Checked check(List<Row> rows) {
+    Checked check(List<Row> rows) {
         LineReader lines = new LineReader();
         List<StaffService.NewPerson> read = new ArrayList<>();
         for (Row row : rows) {
@@ -68,12 +54,12 @@ class PeopleList implements ListKind {
     }
 
     @Override
-    public Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
+    Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
         return staff.leave(rows.stream().map(row -> row.at("signInName").strip().toLowerCase(Locale.ROOT)).toList());
     }
 
     @Override
-    public void save(Consumer<List<String>> line) {
+    void save(Consumer<List<String>> line) {
         staff.working().forEach(person -> line.accept(List.of(
                 person.signInName(), person.name(), String.join(", ", person.jobs().stream().map(Job::word).sorted().toList()))));
     }

@@ -11,6 +11,9 @@ import java.util.Map;
  */
 record Row(int line, Map<String, String> cells) {
 
+    /** Under this stands what a line has beyond the columns of its heading. */
+    static final String REST = "line";
+
     String at(String key) {
         return cells.getOrDefault(key, "");
     }

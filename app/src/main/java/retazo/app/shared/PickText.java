@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -28,13 +27,6 @@ public final class PickText {
     public static String code(String text) {
         Matcher matcher = WITH_CODE.matcher(text);
         return (matcher.matches() ? matcher.group(1) : text).strip().toUpperCase(Locale.ROOT);
-    }
-
-    /** What a text names: that with its code, else the only one of its name. */
-    public static <T> Optional<T> among(List<T> all, String text, Function<T, String> code, Function<T, String> name) {
-        List<T> byName = all.stream().filter(one -> name(name.apply(one)).equals(name(text))).toList();
-        return all.stream().filter(one -> code.apply(one).equals(code(text))).findFirst()
-                .or(() -> byName.size() == 1 ? Optional.of(byName.get(0)) : Optional.empty());
     }
 
     /**

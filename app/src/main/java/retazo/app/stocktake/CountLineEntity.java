@@ -8,7 +8,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import retazo.app.stock.Bolt;
 import retazo.core.measure.Length;
 
 /** Something was counted: what is there, and what the book said at that moment. */
@@ -32,6 +31,9 @@ class CountLineEntity {
     @Column(nullable = false)
     private String place = "";
 
+    @Column(name = "book_place", nullable = false)
+    private String bookPlace = "";
+
     @Column(name = "counted_ticks", nullable = false)
     private Length countedLength = Length.ZERO;
 
@@ -50,6 +52,10 @@ class CountLineEntity {
     @Column(nullable = false)
     private Instant at = Instant.EPOCH;
 
+    /** What the book says of something at the moment at which it is counted. */
+    record Book(Amount onHand, String place) {
+    }
+
     protected CountLineEntity() {
     }
 
@@ -65,12 +71,13 @@ class CountLineEntity {
      * @param there what was counted
      * @param book  what the book says at this moment
      */
-    void counted(String found, Amount there, Amount book, long who, Instant now) {
+    void counted(String found, Amount there, Book book, long who, Instant now) {
         place = found;
+        bookPlace = book.place();
         countedLength = there.length();
         countedPieces = there.pieces();
-        bookLength = book.length();
-        bookPieces = book.pieces();
+        bookLength = book.onHand().length();
+        bookPieces = book.onHand().pieces();
         personId = who;
         at = now;
     }
@@ -100,9 +107,14 @@ class CountLineEntity {
         return new Amount(countedLength.minus(bookLength), countedPieces - bookPieces);
     }
 
-    /** Whether it was found at another place than the book has it. */
-    boolean isElsewhere(Bolt bolt) {
-        return countedLength.isPositive() && !place.equals(bolt.place());
+    /** Whether it was found at another place than the book had it then. */
+    boolean isElsewhere() {
+        return countedLength.isPositive() && !place.equals(bookPlace);
+    }
+
+    /** Where the book had it then. */
+    String bookPlace() {
+        return bookPlace;
     }
 
     long personId() {

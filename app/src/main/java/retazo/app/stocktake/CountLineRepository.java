@@ -12,12 +12,12 @@ interface CountLineRepository extends JpaRepository<CountLineEntity, Long> {
 
     List<CountLineEntity> findByStocktakeIdAndItemIdIn(long stocktakeId, Collection<Long> itemIds);
 
-    /** Those whose difference is something, or that stand elsewhere than the book says, in the order of their items. */
+    /** Those whose difference is something, or that stood elsewhere than the book said, in the order of their items. */
     @Query("""
-            SELECT c FROM CountLineEntity c, StockItemEntity i
-             WHERE c.stocktakeId = :stocktakeId AND i.id = c.itemId
+            SELECT c FROM CountLineEntity c
+             WHERE c.stocktakeId = :stocktakeId
                AND (c.countedLength <> c.bookLength OR c.countedPieces <> c.bookPieces
-                    OR (i.fabricId IS NOT NULL AND c.place <> coalesce(i.place, '') AND c.countedLength <> 0))
+                    OR (c.place <> c.bookPlace AND c.countedLength <> 0))
              ORDER BY c.itemId""")
     List<CountLineEntity> different(long stocktakeId);
 

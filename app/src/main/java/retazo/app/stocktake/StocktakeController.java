@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +21,7 @@ import retazo.app.staff.SignedIn;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockService;
 import retazo.app.stock.goods.GoodService;
+import retazo.core.measure.Problem;
 
 /** A stocktake on a tablet: place after place, then what differs, then the book. */
 @Controller
@@ -54,14 +56,15 @@ class StocktakeController {
         return "stocktake/all";
     }
 
+    /** Names of places have commas in them, so they are taken one by one as they came; unknown ones are none. */
     @PostMapping
     String begin(
-            @RequestParam(defaultValue = "") List<String> place, @RequestParam Optional<String> withGoods,
-            @RequestParam Optional<String> blind, @RequestParam Optional<String> whole, @AuthenticationPrincipal SignedIn person,
-            Model model) {
-        return takes.begin(
-                whole.isPresent() ? pages.allPlaces() : place, whole.isPresent() || withGoods.isPresent(), blind.isPresent(),
-                person.personId())
+            @RequestParam MultiValueMap<String, String> form, @RequestParam Optional<String> withGoods,
+            @RequestParam Optional<String> blind,
+            @RequestParam Optional<String> whole, @AuthenticationPrincipal SignedIn person, Model model) {
+        List<String> ticked = form.getOrDefault("place", List.of());
+        List<String> places = pages.allPlaces().stream().filter(place -> whole.isPresent() || ticked.contains(place)).toList();
+        return takes.begin(places, whole.isPresent() || withGoods.isPresent(), blind.isPresent(), person.personId())
                 .match(id -> "redirect:/stock/stocktake/" + id, problems -> showAll(0, Faults.of(problems, words), model));
     }
 
@@ -82,7 +85,7 @@ class StocktakeController {
                 .orElseGet(() -> pages.place(take, place, Paging.number(page)));
         Faults faults = bolt.isBlank() || found.isPresent()
                 ? Faults.NONE
-                : Faults.of(List.of(retazo.core.measure.Problem.at("bolt", "stocktake.no-bolt", bolt.strip())), words);
+                : Faults.of(List.of(Problem.at("bolt", "stocktake.no-bolt", bolt.strip())), words);
         return show(shown, faults, bolt.strip(), model);
     }
 
@@ -107,13 +110,15 @@ class StocktakeController {
             @RequestParam Optional<String> gone,
             @RequestParam(defaultValue = "0") int page, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
+        String code = stock.bolt(boltId).code();
+        String here = reader.optionalText("place", place, 40);
         Amount there = gone.isPresent() ? Amount.NOTHING : Amount.of(reader.length("counted", counted, words.sellingUnit()));
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
-                : takes.countBolt(id, new Stocktakes.Count(boltId, there, place, seen), person.personId());
+                : takes.countBolt(id, new Stocktakes.Count(boltId, there, here, seen), person.personId());
         next.addAttribute("place", place);
         next.addAttribute("page", page);
-        return told(outcome, stock.bolt(boltId).code(), counted, next, "redirect:/stock/stocktake/" + id + "/place");
+        return told(outcome, code, new Typed(boltId, counted), next, "redirect:/stock/stocktake/" + id + "/place");
     }
 
     @PostMapping("/{id:\\d+}/goods/{goodId}")
@@ -127,16 +132,21 @@ class StocktakeController {
                 ? Outcome.refused(reader.problems())
                 : takes.countGood(id, goodId, new Stocktakes.Count(0, Amount.of(there), "", seen), person.personId());
         next.addAttribute("page", page);
-        return told(outcome, goods.good(goodId).name(), counted, next, "redirect:/stock/stocktake/" + id + "/goods");
+        return told(outcome, goods.good(goodId).name(), new Typed(goodId, counted), next, "redirect:/stock/stocktake/" + id + "/goods");
     }
 
-    private String told(Outcome<Long> outcome, String name, String typed, RedirectAttributes next, String back) {
+    /** What was typed for something, and could not be kept. */
+    private record Typed(long id, String text) {
+    }
+
+    private String told(Outcome<Long> outcome, String name, Typed typed, RedirectAttributes next, String back) {
         return outcome.match(done -> {
             next.addFlashAttribute("done", words.text("stocktake.kept", name));
             return back;
         }, problems -> {
             next.addFlashAttribute("refused", name + ": " + words.of(problems.get(0)));
-            next.addFlashAttribute("typed", typed);
+            next.addFlashAttribute("typedAt", typed.id());
+            next.addFlashAttribute("typed", typed.text());
             return back;
         });
     }

@@ -3,6 +3,7 @@ package retazo.app.stocktake;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -164,12 +165,19 @@ class StocktakePages {
 
     @Transactional(readOnly = true)
     PlacePage place(StocktakeEntity take, String place, int page) {
-        Slice<Long> ids = takes.boltsAt(take.id(), place, PageRequest.of(page, LINES));
+        Slice<LineView> found = linesAt(take, place, page);
         List<String> way = placesOf(take).stream().map(PlaceView::place).toList();
         int here = way.indexOf(place);
         return new PlacePage(
-                take.id(), place, false, take.isOpen(), take.isBlind(), bolts(take, ids.getContent(), place),
-                here >= 0 && here + 1 < way.size() ? way.get(here + 1) : null, page, ids.hasNext());
+                take.id(), place, false, take.isOpen(), take.isBlind(), found.getContent(),
+                here >= 0 && here + 1 < way.size() ? way.get(here + 1) : null, page, found.hasNext());
+    }
+
+    /** A page of what is to be counted at a place. */
+    @Transactional(readOnly = true)
+    Slice<LineView> linesAt(StocktakeEntity take, String place, int page) {
+        Slice<Long> ids = takes.boltsAt(take.id(), place, PageRequest.of(page, LINES));
+        return new SliceImpl<>(bolts(take, ids.getContent(), place), ids.getPageable(), ids.hasNext());
     }
 
     /** One bolt that somebody holds, wherever the book has it. */
@@ -184,12 +192,13 @@ class StocktakePages {
         Slice<Good> found = goods.page("", page, LINES);
         Map<Long, GoodService.GoodCount> counts = goods.counts(found.map(Good::id).getContent());
         Map<Long, CountLineEntity> counted = counted(take, counts.values().stream().map(GoodService.GoodCount::itemId).toList());
+        Map<Long, String> names = names(counted.values());
         List<LineView> views = found.stream().map(good -> {
             GoodService.GoodCount count = requireNonNull(counts.get(good.id()));
             Optional<CountLineEntity> line = Optional.ofNullable(counted.get(count.itemId())).filter(one -> count.itemId() > 0);
             return new LineView(
                     good.id(), good.code(), good.name(), null, null, take.isBlind() ? null : count.onHand(), null,
-                    line.map(one -> one.counted().pieces()).orElse(null), Stocktakes.mark(line), by(line), "");
+                    line.map(one -> one.counted().pieces()).orElse(null), Stocktakes.mark(line), by(line, names), "");
         }).toList();
         return new PlacePage(take.id(), "", true, take.isOpen(), take.isBlind(), views, null, page, found.hasNext());
     }
@@ -203,6 +212,7 @@ class StocktakePages {
         Map<Long, Bolt> bolts = stock.boltsById(ids);
         Map<Long, Fabric> byId = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).collect(Collectors.toSet()));
         Map<Long, CountLineEntity> counted = counted(take, ids);
+        Map<Long, String> names = names(counted.values());
         return ids.stream().map(bolts::get).map(bolt -> {
             Optional<CountLineEntity> line = Optional.ofNullable(counted.get(bolt.id()));
             Fabric fabric = requireNonNull(byId.get(bolt.fabricId()));
@@ -210,13 +220,16 @@ class StocktakePages {
                     bolt.id(), bolt.code(), notes.text("stocktake.bolt", fabric.name(), bolt.lot()), fabric,
                     take.isBlind() ? null : notes.length(bolt.onHand()), null,
                     line.map(one -> notes.length(one.counted().length())).orElse(null), null,
-                    Stocktakes.mark(line), by(line), bolt.place().equals(place) ? "" : bolt.place());
+                    Stocktakes.mark(line), by(line, names), bolt.place().equals(place) ? "" : bolt.place());
         }).toList();
     }
 
-    private String by(Optional<CountLineEntity> line) {
-        return line.map(one -> notes.text(
-                "stocktake.by", notes.names(Set.of(one.personId())).getOrDefault(one.personId(), ""), notes.when(one.at()))).orElse("");
+    private Map<Long, String> names(Collection<CountLineEntity> counted) {
+        return notes.names(counted.stream().map(CountLineEntity::personId).collect(Collectors.toSet()));
+    }
+
+    private String by(Optional<CountLineEntity> line, Map<Long, String> names) {
+        return line.map(one -> notes.text("stocktake.by", names.getOrDefault(one.personId(), ""), notes.when(one.at()))).orElse("");
     }
 
     @Transactional(readOnly = true)
@@ -226,6 +239,7 @@ class StocktakePages {
         Map<Long, Bolt> bolts = stock.boltsById(different.stream().map(CountLineEntity::itemId).toList());
         Map<Long, Fabric> byId = fabrics.byIds(bolts.values().stream().map(Bolt::fabricId).collect(Collectors.toSet()));
         Map<Long, GoodService.GoodCount> counts = goods.counts(byItem.values().stream().map(Good::id).toList());
+        Map<Long, String> names = names(different);
         List<DifferenceView> views = different.stream().map(line -> {
             Good good = byItem.get(line.itemId());
             Bolt bolt = bolts.get(line.itemId());
@@ -238,8 +252,8 @@ class StocktakePages {
                     good != null ? good.code() : requireNonNull(bolt).code(),
                     good != null ? good.name() : requireNonNull(byId.get(requireNonNull(bolt).fabricId())).name(),
                     notes.said(line.book()), notes.said(line.counted()), notes.signed(line.difference()), notes.signed(since),
-                    by(Optional.of(line)),
-                    bolt != null && line.isElsewhere(bolt) ? notes.text("stocktake.moved", bolt.place(), line.place()) : "");
+                    by(Optional.of(line), names),
+                    line.isElsewhere() ? notes.text("stocktake.moved", line.bookPlace(), line.place()) : "");
         }).toList();
         Slice<Long> notCounted = take.isOpen() ? takes.notCounted(take.id(), PageRequest.of(0, LINES)) : new SliceImpl<>(List.of());
         return new DifferencesPage(

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import retazo.app.labels.FloorPaper;
 import retazo.app.labels.LabelAnswers;
+import retazo.app.shared.Paging;
 import retazo.app.shared.Words;
 
 /** The count sheet of a stocktake on paper, with a line to write on for each thing. */
@@ -31,18 +32,12 @@ class StocktakePaperController {
         StocktakeEntity take = takes.take(id);
         List<FloorPaper.Part> parts = new ArrayList<>();
         for (StocktakePages.PlaceView place : pages.take(take).places()) {
-            int page = 0;
-            boolean more = true;
-            while (more) {
-                StocktakePages.PlacePage part = pages.place(take, place.place(), page);
-                if (!part.lines().isEmpty()) {
-                    parts.add(new FloorPaper.Part(
-                            place.place().isEmpty() ? words.text("cutting.list.no-place-noted") : place.place(),
-                            part.lines().stream().map(StocktakePaperController::line).toList()));
+            String name = place.place().isEmpty() ? words.text("cutting.list.no-place-noted") : place.place();
+            Paging.each(page -> pages.linesAt(take, place.place(), page), some -> {
+                if (some.hasContent()) {
+                    parts.add(new FloorPaper.Part(name, some.map(StocktakePaperController::line).getContent()));
                 }
-                more = part.more();
-                page++;
-            }
+            });
         }
         return answers.answer(
                 new FloorPaper("", words.text("stocktake.sheet"), words.text("stocktake.number", id), parts), "stocktake-" + id);

@@ -71,7 +71,10 @@ public class Stocktakes {
     /** Keeps what is there of a bolt. */
     @Transactional
     Outcome<Long> countBolt(long takeId, Count count, long personId) {
-        return count(takeId, count, personId, () -> Amount.of(stock.lockBolts(List.of(count.itemId())).get(0).onHand()));
+        return count(takeId, count, personId, () -> {
+            Bolt bolt = stock.lockBolts(List.of(count.itemId())).get(0);
+            return new CountLineEntity.Book(Amount.of(bolt.onHand()), bolt.place());
+        });
     }
 
     /** Keeps how many there are of something counted. */
@@ -80,20 +83,26 @@ public class Stocktakes {
         share(takeId);
         GoodService.GoodCount there = requireNonNull(goods.lock(List.of(goodId)).get(goodId));
         return count(
-                takeId, new Count(there.itemId(), count.there(), "", count.seen()), personId, () -> Amount.of(there.onHand()));
+                takeId, new Count(there.itemId(), count.there(), "", count.seen()), personId,
+                () -> new CountLineEntity.Book(Amount.of(there.onHand()), ""));
     }
 
-    private Outcome<Long> count(long takeId, Count count, long personId, Supplier<Amount> book) {
+    /** The same count sent twice stays held against the book of the first time: what went since is not counted again. */
+    private Outcome<Long> count(long takeId, Count count, long personId, Supplier<CountLineEntity.Book> book) {
         if (!share(takeId).isOpen()) {
             return Outcome.refused(Problem.of("stocktake.over"));
         }
-        Amount onHand = book.get();
+        CountLineEntity.Book now = book.get();
         CountLineEntity line = lines.findByStocktakeIdAndItemId(takeId, count.itemId())
                 .orElseGet(() -> CountLineEntity.of(takeId, count.itemId()));
-        if (line.isKept() && !line.counted().equals(count.there()) && !count.seen().equals(mark(Optional.of(line)))) {
+        boolean unseen = line.isKept() && !count.seen().equals(mark(Optional.of(line)));
+        if (unseen && line.counted().equals(count.there())) {
+            return Outcome.done(line.itemId());
+        }
+        if (unseen) {
             return Outcome.refused(Problem.of("stocktake.counted-meanwhile", notes.who(line), notes.said(line.counted())));
         }
-        line.counted(count.place(), count.there(), onHand, personId, notes.now());
+        line.counted(count.place(), count.there(), now, personId, notes.now());
         return Outcome.done(lines.saveAndFlush(line).itemId());
     }
 
@@ -103,7 +112,8 @@ public class Stocktakes {
 
     /** What a form shows as counted before, so that nobody overwrites a count that they did not see. */
     static String mark(Optional<CountLineEntity> line) {
-        return line.map(one -> one.counted().length().ticks() + "/" + one.counted().pieces() + "/" + one.personId()).orElse("");
+        return line.map(one -> one.counted().length().ticks() + "/" + one.counted().pieces() + "/" + one.at().toEpochMilli())
+                .orElse("");
     }
 
     /** Throws it away; nothing of it is booked. */
@@ -177,8 +187,8 @@ public class Stocktakes {
             if (good == null) {
                 Bolt bolt = requireNonNull(things.bolts().get(line.itemId()));
                 stock.counted(bolt.id(), line.difference().length(), line.at(), entry.apart(step++));
-                if (line.isElsewhere(bolt)) {
-                    changes.change(bolt.id(), new Bolt.Facts(bolt.lot(), line.place(), bolt.usableWidth()), entry.apart(step++));
+                if (line.isElsewhere() && bolt.place().equals(line.bookPlace())) {
+                    changes.move(bolt.id(), line.place(), entry.apart(step++));
                 }
             } else if (line.difference().pieces() != 0) {
                 goods.move(good.id(), line.difference().pieces(), Reason.CORRECTION, entry.apart(step++));

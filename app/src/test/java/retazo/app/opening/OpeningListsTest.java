@@ -178,11 +178,14 @@ class OpeningListsTest {
         book(id);
         long bolt = stock.boltByCode(number).orElseThrow().id();
 
-        takeBack(id);
+        Samples.done(lists.takeBack(id, samples.bean(StaffService.class).loadUserByUsername("ada")));
+        work.begin(id);
+        work.await(id, LONG);
 
         assertThat(kept.findById(id).orElseThrow().state()).isEqualTo(OpeningListEntity.State.TAKEN_BACK);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ZERO);
         assertThat(stock.linesOf(bolt, 1)).singleElement().satisfies(line -> {
+            assertThat(line.person()).isEqualTo("Ada");
             assertThat(line.reason()).isEqualTo(Reason.REVERSAL);
             assertThat(line.note()).isEqualTo("was bolt " + number);
         });

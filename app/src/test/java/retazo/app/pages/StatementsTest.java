@@ -35,7 +35,8 @@ class StatementsTest {
             "/", "/patterns", "/kits", "/kits/new", "/runs", "/runs/new", "/cutting", "/packing", "/shelf", "/stock", "/stock/goods",
             "/stock/pick?words=a&precuts=true", "/counter", "/counter?words=throw+blue", "/counter/answer?words=green", "/stock/receive",
             "/practice", "/practice/keys", "/practice/people",
-            "/practice/prices", "/cutting/pull", "/practice/places", "/practice/labels", "/stock/lists");
+            "/practice/prices", "/cutting/pull", "/practice/places", "/practice/labels", "/stock/lists", "/stock/book", "/stock/places",
+            "/stock/stocktake");
 
     private final TestShop.Shop shop;
     private final Samples samples;

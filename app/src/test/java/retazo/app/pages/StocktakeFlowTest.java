@@ -34,7 +34,7 @@ class StocktakeFlowTest {
     @Test
     void a_shelf_is_counted_by_two_and_what_differs_is_seen_before_it_is_booked() {
         Fabric fabric = samples.fabric();
-        String place = Samples.unique("rack ");
+        String place = Samples.unique("rack ") + ", shelf B";
         long short1 = bolt(fabric, place);
         long right = bolt(fabric, place);
         long stray = samples.bolt(fabric, "2 yd");

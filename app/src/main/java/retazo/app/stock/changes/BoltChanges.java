@@ -3,6 +3,7 @@ package retazo.app.stock.changes;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -52,9 +53,21 @@ public class BoltChanges {
      */
     @Transactional
     public Outcome<Long> change(long boltId, Bolt.Facts wanted, Entry entry) {
-        return entries.once(entry, "put right " + boltId + " " + wanted, within -> {
+        return change(boltId, "put right " + boltId + " " + wanted, before -> wanted, entry);
+    }
+
+    /** Moves a bolt to another place; all else stays, whatever it is by then. */
+    @Transactional
+    public Outcome<Long> move(long boltId, String place, Entry entry) {
+        return change(
+                boltId, "move " + boltId + " to " + place, before -> new Bolt.Facts(before.lot(), place, before.usableWidth()), entry);
+    }
+
+    private Outcome<Long> change(long boltId, String asked, UnaryOperator<Bolt.Facts> change, Entry entry) {
+        return entries.once(entry, asked, within -> {
             Bolt bolt = stock.lockBolts(List.of(boltId)).get(0);
             Bolt.Facts before = bolt.facts();
+            Bolt.Facts wanted = change.apply(before);
             if (wanted.equals(before)) {
                 return Outcome.done(boltId);
             }

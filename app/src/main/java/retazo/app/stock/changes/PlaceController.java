@@ -88,8 +88,7 @@ class PlaceController {
             return "redirect:/stock/places/" + other.get().code();
         }
         Optional<Bolt> moved = stock.boltByCode(bolt);
-        Outcome<Long> outcome = moved.map(one -> changes.change(
-                one.id(), new Bolt.Facts(one.lot(), place.name(), one.usableWidth()), Entry.of(person.personId(), clientId)))
+        Outcome<Long> outcome = moved.map(one -> changes.move(one.id(), place.name(), Entry.of(person.personId(), clientId)))
                 .orElseGet(() -> Outcome.refused(Problem.of("place.no-bolt", bolt.strip())));
         outcome.match(done -> {
             Bolt one = moved.orElseThrow();
