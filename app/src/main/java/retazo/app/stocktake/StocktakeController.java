@@ -62,7 +62,7 @@ class StocktakeController {
             @RequestParam MultiValueMap<String, String> form, @RequestParam Optional<String> withGoods,
             @RequestParam Optional<String> blind,
             @RequestParam Optional<String> whole, @AuthenticationPrincipal SignedIn person, Model model) {
-        List<String> ticked = form.getOrDefault("place", List.of());
+        List<String> ticked = Optional.ofNullable(form.get("place")).orElse(List.of());
         List<String> places = pages.allPlaces().stream().filter(place -> whole.isPresent() || ticked.contains(place)).toList();
         return takes.begin(places, whole.isPresent() || withGoods.isPresent(), blind.isPresent(), person.personId())
                 .match(id -> "redirect:/stock/stocktake/" + id, problems -> showAll(0, Faults.of(problems, words), model));
