@@ -17,7 +17,7 @@ public enum ColourWord {
     BLACK("black", "#1c1c1e", colour -> colour.chroma() < 14 && colour.lightness() < 25),
     GREY("grey gray", "#8a8a88", colour -> colour.chroma() < 10 && colour.lightness() >= 25 && colour.lightness() < 90),
     WHITE("white", "#fbfbf8", colour -> colour.chroma() < 9 && colour.lightness() >= 88),
-    CREAM("cream", "#f1e6c8", colour -> isVivid(colour, 4, 35) && colour.lightness() >= 78 && isHue(colour, 40, 118)),
+    CREAM("cream", "#f1e6c8", colour -> isVivid(colour, 4, 35) && colour.lightness() >= 78 && isHue(colour, 36, 118)),
     BEIGE("beige tan", "#cdb892", colour -> isVivid(colour, 6, 40) && isLight(colour, 55, 90) && isHue(colour, 38, 106)),
     BROWN("brown", "#6b4a2f", colour -> isVivid(colour, 6, 62) && colour.lightness() < 62 && isHue(colour, 18, 94)),
     RED("red", "#b3262c", colour -> colour.chroma() >= 9 && colour.lightness() < 68 && (isHue(colour, 345, 360) || isHue(colour, 0, 50))),

@@ -17,7 +17,9 @@ public record Origin(Kind kind, String place) {
         /** Measured or stated of a fabric in stock. */
         FABRIC,
         /** A fixed rule of the craft, such as two units from a pair of squares. */
-        CRAFT
+        CRAFT,
+        /** What the shop's book says, or what somebody keeps beside it. */
+        BOOK
     }
 
     public static Origin pattern(String place) {
@@ -34,5 +36,9 @@ public record Origin(Kind kind, String place) {
 
     public static Origin craft(String rule) {
         return new Origin(Kind.CRAFT, rule);
+    }
+
+    public static Origin book(String entry) {
+        return new Origin(Kind.BOOK, entry);
     }
 }
