@@ -21,6 +21,7 @@ import retazo.core.measure.LengthUnit;
 public record FigureView(
         String key, String label, QuantityView value, String sign, String formula, String origin, List<FigureView> operands) {
 
+    private static final String OF_BOLTS = "buying.";
     private static final String SIZES = "sizes.";
     private static final Pattern STRIP = Pattern.compile("\\.strip(\\d+)(?:\\.|$)");
     private static final Set<String> IN_SELLING_UNIT = Set.of("cloth.sell", "practice.sellingStep", "practice.otherSellingStep",
@@ -28,7 +29,8 @@ public record FigureView(
             "cloth.step");
 
     public static FigureView of(Figure<?> figure, Words words, LengthUnit sellingUnit) {
-        LengthUnit unit = IN_SELLING_UNIT.contains(figure.label().code()) ? sellingUnit : LengthUnit.INCH;
+        String code = figure.label().code();
+        LengthUnit unit = IN_SELLING_UNIT.contains(code) || code.startsWith(OF_BOLTS) ? sellingUnit : LengthUnit.INCH;
         QuantityView value = QuantityView.of(figure.value(), unit);
         String label = words.of(figure.label());
         return figure.working().match(
@@ -46,6 +48,7 @@ public record FigureView(
     private static String origin(Origin origin, Words words) {
         return words.text("origin." + origin.kind(), switch (origin.kind()) {
             case CRAFT -> words.text("craft." + origin.place());
+            case BOOK -> words.text("book." + origin.place());
             case PATTERN -> patternPlace(origin.place(), words);
             case PRACTICE, FABRIC -> origin.place();
         });

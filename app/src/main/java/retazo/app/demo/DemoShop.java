@@ -51,6 +51,7 @@ class DemoShop implements ApplicationRunner {
         SignedIn cutter = staff.addFirst("nele", "Nele", PASSWORD, Set.of(Job.CUTTER));
         SignedIn packer = staff.addFirst("tomas", "Tomas", PASSWORD, Set.of(Job.PACKER));
         SignedIn counter = staff.addFirst("ada", "Ada", PASSWORD, Set.of(Job.COUNTER));
+        staff.addFirst("yara", "Yara", PASSWORD, Set.of(Job.BUYER));
         stock.fill(owner.personId(), counter.personId());
         DemoRuns.Crew crew = new DemoRuns.Crew(designer.personId(), cutter.personId(), packer.personId(), counter.personId());
         List<PatternVersion> all = patterns.addAll(designer.personId());

@@ -1,5 +1,6 @@
 package retazo.app.demo;
 
+import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
@@ -76,8 +77,10 @@ class DemoStock {
     private final FabricService fabrics;
     private final StockService stock;
     private final PriceListService prices;
+    private final DemoPast past;
 
-    DemoStock(FabricService fabrics, StockService stock, PriceListService prices) {
+    DemoStock(FabricService fabrics, StockService stock, PriceListService prices, DemoPast past) {
+        this.past = past;
         this.prices = prices;
         this.fabrics = fabrics;
         this.stock = stock;
@@ -88,13 +91,19 @@ class DemoStock {
                 PrecutKind.STRIP_ROLL, new Money(DOLLAR, 4250), PrecutKind.SQUARES_10, new Money(DOLLAR, 4450), PrecutKind.SQUARES_5,
                 new Money(DOLLAR, 1395),
                 PrecutKind.FAT_QUARTER, new Money(DOLLAR, 375), PrecutKind.FAT_EIGHTH, new Money(DOLLAR, 210))));
+        List<Fabric> all = new ArrayList<>();
         for (Sample sample : SAMPLES) {
             int price = sample.width() > 60 ? 2290 : sample.motif() == Motif.PLAIN ? 990 : 1290;
-            Fabric fabric = done(fabrics.add(new NewFabric(
+            all.add(done(fabrics.add(new NewFabric(
                     sample.code(), sample.name(), Colour.parse(sample.ground()), Colour.parse(sample.print()), sample.motif(),
                     sample.width() > 60 ? ClothKind.WIDE_BACKING : ClothKind.COTTON, sample.motif().print(), Optional.empty(),
                     sample.width() == 40 ? Optional.empty() : Optional.of(Length.ofInches(sample.width())),
-                    new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))), origin(sample))));
+                    new Prices<>(Optional.of(aYard(price)), Optional.of(aYard(price * 11 / 20))), origin(sample)))));
+        }
+        past.fill(all, receiver, counter);
+        for (int i = 0; i < all.size(); i++) {
+            Sample sample = SAMPLES.get(i);
+            Fabric fabric = all.get(i);
             for (String bolt : sample.bolts()) {
                 String[] parts = bolt.split("\\|");
                 done(stock.receive(

@@ -20,7 +20,9 @@ import retazo.app.shared.Parts;
 import retazo.app.shared.PickText;
 import retazo.app.shared.SearchWords;
 import retazo.app.shared.Seen;
+import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PracticeMeasure;
+import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.KitFabric;
 import retazo.core.measure.Length;
@@ -143,6 +145,18 @@ public class FabricService {
             return Outcome.refused(meanwhile);
         }
         return Outcome.done(change(id, wanted));
+    }
+
+    /** Keeps what it costs the shop from now on; not where it is priced in another currency, or by another unit. */
+    @Transactional
+    public void costs(long id, ClothPrice cost) {
+        FabricEntity fabric = fabrics.lock(id).orElseThrow(() -> new NotFoundException("fabric", id));
+        Optional<ClothPrice> price = fabric.toFabric().prices().price();
+        boolean alike = price.map(one -> one.unit() == cost.unit() && one.each().currency().equals(cost.each().currency())).orElse(true);
+        if (alike) {
+            fabric.price(new Prices<>(price, Optional.of(cost)));
+            fabrics.flush();
+        }
     }
 
     /** Changes everything but its code. Kits in it are worked out anew; confirmed bags keep their lengths. */

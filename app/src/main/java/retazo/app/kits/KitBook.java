@@ -63,6 +63,11 @@ public class KitBook {
         return toKits(kits.byIds(kits.idsOfFabric(fabricId)));
     }
 
+    /** The numbers of the kits whose colourway names a fabric, or that take sheets off its bolts. */
+    public List<Long> idsOfFabric(long fabricId) {
+        return kits.idsOfFabric(fabricId);
+    }
+
     /** The kits that do not follow the shop in everything, in the same order. */
     public List<Kit> withOwnSettings() {
         return toKits(kits.byIds(kits.idsWithOwnSettings()));

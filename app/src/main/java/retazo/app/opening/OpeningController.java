@@ -3,14 +3,8 @@ package retazo.app.opening;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,6 +19,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.shared.Faults;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
+import retazo.app.shared.TypedRows;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 
@@ -34,7 +29,6 @@ import retazo.app.staff.SignedIn;
 class OpeningController {
 
     private static final Duration A_MOMENT = Duration.ofMillis(1_500);
-    private static final Pattern CELL = Pattern.compile("line(\\d{1,7})\\.([A-Za-z.]{1,30})");
 
     private final OpeningLists lists;
     private final OpeningWork work;
@@ -120,17 +114,8 @@ class OpeningController {
     }
 
     private static List<Row> rows(MultiValueMap<String, String> form) {
-        Map<Integer, Map<String, String>> byLine = new TreeMap<>();
-        form.forEach((name, texts) -> {
-            Matcher cell = CELL.matcher(name);
-            if (cell.matches() && Integer.parseInt(cell.group(1)) > 0) {
-                String text = texts.get(0).strip();
-                byLine.computeIfAbsent(Integer.parseInt(cell.group(1)), line -> new LinkedHashMap<>()).put(cell.group(2), text);
-            }
-        });
-        List<Row> rows = new ArrayList<>();
-        byLine.forEach((line, cells) -> rows.add(new Row(line, cells)));
-        return rows;
+        return TypedRows.of(form).entrySet().stream().filter(row -> row.getKey() > 0)
+                .map(row -> new Row(row.getKey(), row.getValue())).toList();
     }
 
     @PostMapping("/{id:\\d+}/book")

@@ -33,6 +33,16 @@ public record LengthView(String sign, String number, String numerator, String de
         return of(LengthParts.of(length, selling, RoundingMode.DOWN), length);
     }
 
+    /** A length of cloth among others that it is compared with: all in the shop's unit, down to its eighth of a yard or its centimetre. */
+    public static LengthView compared(Length length, LengthUnit selling) {
+        long step = selling.metric() ? 10 * Length.TICKS_PER_MILLIMETRE : Length.ofYards(1, 8).ticks();
+        Length down = new Length(Math.floorDiv(length.ticks(), step) * step);
+        LengthView view = of(down, selling);
+        return down.equals(length)
+                ? view
+                : new LengthView("≈ " + view.sign, view.number, view.numerator, view.denominator, view.unit, length.toString());
+    }
+
     /** What is needed of cloth to the eighth of an inch or the millimetre, rounded up where it has to be. */
     public static LengthView needed(Length length, LengthUnit selling) {
         return of(LengthParts.of(length, selling.metric() ? selling : LengthUnit.INCH, RoundingMode.UP), length);

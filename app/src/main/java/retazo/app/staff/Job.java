@@ -10,7 +10,9 @@ public enum Job {
     DESIGNER("designer", EnumSet.of(Right.PATTERNS, Right.KITS, Right.RUNS, Right.STOCK, Right.FABRICS)),
     CUTTER("cutter", EnumSet.of(Right.CUTTING, Right.STOCK, Right.CORRECT)),
     PACKER("packer", EnumSet.of(Right.PACKING)),
-    COUNTER("counter", EnumSet.of(Right.SHELF, Right.STOCK, Right.COUNTER_CUT, Right.RECEIVE));
+    COUNTER("counter", EnumSet.of(Right.SHELF, Right.STOCK, Right.COUNTER_CUT, Right.RECEIVE)),
+    /** Orders cloth, keeps fabrics and their prices, takes deliveries in. */
+    BUYER("buyer", EnumSet.of(Right.STOCK, Right.RECEIVE, Right.FABRICS, Right.BUY));
 
     private final String word;
     private final Set<Right> rights;

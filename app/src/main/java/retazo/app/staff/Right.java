@@ -13,5 +13,6 @@ public enum Right {
     RECEIVE,
     CORRECT,
     FABRICS,
+    BUY,
     PRACTICE
 }

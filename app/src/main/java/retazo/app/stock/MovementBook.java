@@ -1,6 +1,7 @@
 package retazo.app.stock;
 
 import jakarta.persistence.EntityManager;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -24,6 +25,19 @@ public class MovementBook {
 
     /** All that was booked under an entry is taken back. */
     public record TakenBack(UUID entry) {
+    }
+
+    /** Bolts whose receipt is taken back: they never came. */
+    public record NeverCame(List<Long> boltIds) {
+
+        public NeverCame {
+            boltIds = List.copyOf(boltIds);
+        }
+    }
+
+    /** After the receipts of bolts were reversed. */
+    public void tellNeverCame(List<Long> boltIds) {
+        events.publishEvent(new NeverCame(boltIds));
     }
 
     /** After all lines of an entry were reversed. */

@@ -26,6 +26,11 @@ public enum Reason {
         return this == CUT_FOR_RUN || this == SOLD_BY_LENGTH || this == SPLIT || this == FLAW || this == WASTE || this == SHOP_CUT;
     }
 
+    /** Whether what goes with it is what a shop sells and makes kits of; what comes with it was such before. */
+    public boolean isUse() {
+        return this == CUT_FOR_RUN || this == SOLD_BY_LENGTH || this == SHOP_CUT || this == BAG_OPENED;
+    }
+
     /** Whether a wrong entry with this reason can be taken back from the stock page by itself. */
     boolean standsAlone() {
         return this == SOLD_BY_LENGTH || this == CORRECTION || this == SHOP_CUT || this == RECEIVED;

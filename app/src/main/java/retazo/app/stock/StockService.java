@@ -328,6 +328,7 @@ public class StockService {
         if (!received.isEmpty()) {
             items.freeNumbers(received);
             received.forEach(id -> book.fresh(items.findById(id).orElseThrow()));
+            book.tellNeverCame(received);
         }
     }
 

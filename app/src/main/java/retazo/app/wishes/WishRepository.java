@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -18,6 +19,9 @@ interface WishRepository extends JpaRepository<WishEntity, Long> {
 
     @Query("SELECT w.kitId AS kitId, sum(w.bags) AS bags FROM WishEntity w WHERE w.endedAt IS NULL AND w.kitId IN :kitIds GROUP BY w.kitId")
     List<OfKit> bags(Collection<Long> kitIds);
+
+    @Query("SELECT DISTINCT w.kitId FROM WishEntity w WHERE w.endedAt IS NULL")
+    Set<Long> kits();
 
     @Modifying
     @Query(value = """

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -43,6 +44,11 @@ public class Wishes {
     /** Those that somebody waits for, the oldest first. */
     public List<Wish> open(int most) {
         return wishes.findByEndedAtIsNullOrderByIdAsc(Limit.of(most)).stream().map(WishEntity::toWish).toList();
+    }
+
+    /** The kits that somebody waits for. */
+    public Set<Long> kits() {
+        return wishes.kits();
     }
 
     /** How many bags of each kit somebody waits for; kits without are absent. */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -59,6 +60,13 @@ public class BulkBook {
         return taken;
     }
 
+    /** The ids of bolts by their numbers. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> idsOf(Collection<String> codes) {
+        return bulk.idsOf(String.join("\n", codes)).stream()
+                .collect(Collectors.toMap(BulkRepository.OfCode::getCode, BulkRepository.OfCode::getId));
+    }
+
     /**
      * Receives bolts whose numbers are free, in the transaction of whoever asks.
      *
@@ -100,7 +108,10 @@ public class BulkBook {
                 Instant now = clock.instant();
                 Parts.of(items, part -> bulk.reverse(
                         wrong, part.get(0), part.get(part.size() - 1), within.personId(), within.clientId(), now, "was bolt "));
-                Parts.of(items, this.items::freeNumbers);
+                Parts.of(items, part -> {
+                    this.items.freeNumbers(part);
+                    book.tellNeverCame(part);
+                });
                 book.tellTakenBack(wrong);
                 return Outcome.done((long) items.size());
             });

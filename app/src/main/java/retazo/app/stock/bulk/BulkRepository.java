@@ -17,6 +17,18 @@ interface BulkRepository extends Repository<StockItemEntity, Long> {
     @Query(value = "SELECT code FROM stock_item WHERE code = ANY (string_to_array(:codes, chr(10)))", nativeQuery = true)
     List<String> taken(String codes);
 
+    /** What has a number. */
+    interface OfCode {
+
+        String getCode();
+
+        long getId();
+    }
+
+    /** @param codes one on a line */
+    @Query(value = "SELECT code, id FROM stock_item WHERE code = ANY (string_to_array(:codes, chr(10)))", nativeQuery = true)
+    List<OfCode> idsOf(String codes);
+
     /** @param bolts a JSON array of objects with the names of these columns */
     @Modifying
     @Query(value = """

@@ -1,0 +1,58 @@
+package retazo.app.buying.pages;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import retazo.app.buying.FabricTerms;
+import retazo.app.shared.FieldReader;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthParts;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/** What the buyer keeps of a fabric, as typed; what is left empty is not known. */
+public record TermsForm(@Nullable String point, @Nullable String bolt, @Nullable String lastOrders) {
+
+    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
+    private static final Length HIGHEST_POINT = Length.ofYards(5_000, 1);
+
+    static TermsForm of(FabricTerms terms, LengthUnit unit) {
+        return new TermsForm(
+                terms.point().map(length -> LengthParts.exactText(length, unit)).orElse(""),
+                terms.bolt().map(length -> LengthParts.exactText(length, unit)).orElse(""),
+                terms.lastOrders().map(LocalDate::toString).orElse(""));
+    }
+
+    /** With problems in the reader it must not be used. */
+    FabricTerms read(long fabricId, FieldReader reader, LengthUnit unit) {
+        Optional<Length> readPoint = isBlank(point) ? Optional.empty() : Optional.of(reader.length("point", point, unit));
+        readPoint.filter(length -> length.isNegative() || length.isLongerThan(HIGHEST_POINT))
+                .ifPresent(length -> reader.add(Problem.at("point", "length.above-zero", length, HIGHEST_POINT)));
+        return new FabricTerms(
+                fabricId, readPoint,
+                isBlank(bolt) ? Optional.empty() : Optional.of(reader.lengthAboveZero("bolt", bolt, unit, LONGEST_BOLT)),
+                day("lastOrders", lastOrders, reader));
+    }
+
+    private static boolean isBlank(@Nullable String text) {
+        return text == null || text.isBlank();
+    }
+
+    /** A day as a field for days sends it; empty for nothing typed, or with a problem at the field. */
+    static Optional<LocalDate> day(String field, @Nullable String typed, FieldReader reader) {
+        if (typed == null || typed.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            LocalDate day = LocalDate.parse(typed.strip());
+            if (day.getYear() >= 2000 && day.getYear() <= 2200) {
+                return Optional.of(day);
+            }
+        } catch (DateTimeParseException noDay) {
+            // Told below like a day that no calendar on the wall has.
+        }
+        reader.add(Problem.at(field, "order.day"));
+        return Optional.empty();
+    }
+}

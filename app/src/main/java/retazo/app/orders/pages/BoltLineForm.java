@@ -1,0 +1,68 @@
+package retazo.app.orders.pages;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import retazo.app.orders.CameBolt;
+import retazo.app.shared.FieldReader;
+import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
+import retazo.core.measure.Problem;
+
+/**
+ * A bolt that may have come, as typed. One without a lot has not come.
+ *
+ * @param line of the order
+ */
+public record BoltLineForm(
+        int row, long line, String code, String length, String lot, String place, boolean measured, boolean damaged, String note) {
+
+    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
+    private static final String CODE = "[A-Za-z0-9][A-Za-z0-9-]*";
+
+    static BoltLineForm of(int row, Map<String, String> typed) {
+        return new BoltLineForm(
+                row, number(typed.getOrDefault("line", "")), typed.getOrDefault("code", ""), typed.getOrDefault("length", ""),
+                typed.getOrDefault("lot", ""), typed.getOrDefault("place", ""), typed.containsKey("measured"),
+                typed.containsKey("damaged"), typed.getOrDefault("note", ""));
+    }
+
+    private static long number(String text) {
+        return text.matches("\\d{1,15}") ? Long.parseLong(text) : 0;
+    }
+
+    public String field(String name) {
+        return "line" + row + "." + name;
+    }
+
+    /** Whether something is said of it that says it came. */
+    public boolean hasCome() {
+        return !lot.isEmpty() || damaged;
+    }
+
+    /** Those that came, read; problems stand at their fields, and where nothing came at {@code lots}. */
+    static List<CameBolt> read(List<BoltLineForm> typed, LengthUnit unit, FieldReader reader) {
+        List<CameBolt> came = new ArrayList<>();
+        for (BoltLineForm bolt : typed) {
+            if (bolt.hasCome()) {
+                came.add(bolt.read(unit, reader));
+            }
+        }
+        if (came.isEmpty()) {
+            reader.add(Problem.of("delivery.nothing"));
+        }
+        return came;
+    }
+
+    private CameBolt read(LengthUnit unit, FieldReader reader) {
+        String readCode = damaged ? code : reader.text(field("code"), code, 20);
+        if (!damaged && !readCode.isEmpty() && !readCode.matches(CODE)) {
+            reader.add(Problem.at(field("code"), "bolt.code"));
+        }
+        Length readLength = reader.lengthAboveZero(field("length"), length, unit, LONGEST_BOLT);
+        String readLot = damaged ? reader.optionalText(field("lot"), lot, 30) : reader.text(field("lot"), lot, 30);
+        return new CameBolt(
+                line, readCode, readLength, readLot, reader.optionalText(field("place"), place, 40), measured, damaged,
+                reader.optionalText(field("note"), note, 200));
+    }
+}
