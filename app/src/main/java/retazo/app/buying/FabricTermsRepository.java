@@ -38,7 +38,8 @@ interface FabricTermsRepository extends JpaRepository<FabricTermsEntity, Long> {
     int leaveRange(String range, LocalDate day);
 
     @Query(value = """
-            SELECT min(f.range_name) FROM fabric f WHERE f.range_name <> '' GROUP BY lower(f.range_name) ORDER BY lower(min(f.range_name))""",
+            SELECT min(f.range_name) FROM fabric f WHERE f.range_name <> ''
+             GROUP BY lower(f.range_name) ORDER BY lower(min(f.range_name))""",
             nativeQuery = true)
     List<String> ranges(Limit most);
 }

@@ -1,7 +1,6 @@
 package retazo.app.counter;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,7 +21,6 @@ import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
 import retazo.app.wishes.Wishes;
-import retazo.core.measure.Problem;
 
 /** Puts bags aside for somebody, and keeps what is asked for that is not there. */
 @Controller
@@ -52,23 +50,11 @@ class AsideController {
             @RequestParam(defaultValue = "") String asked, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
         String whom = reader.text("name", name, LONGEST_NAME);
-        Optional<LocalDate> day = day(until, reader);
+        Optional<LocalDate> day = AsideDay.read(until, reader);
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : shelf.putAside(bagId(code), new BagEntity.Aside(whom, day), person.personId());
         return told.at(outcome, id -> words.text("counter.aside-done", code.toUpperCase(Locale.ROOT), whom), asked, next);
-    }
-
-    private static Optional<LocalDate> day(String typed, FieldReader reader) {
-        if (typed.isBlank()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(LocalDate.parse(typed.strip()));
-        } catch (DateTimeParseException notADay) {
-            reader.add(Problem.at("until", "counter.day"));
-            return Optional.empty();
-        }
     }
 
     @PostMapping("/bags/{code}/let-go")

@@ -9,6 +9,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -17,10 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.BagShelf;
-import retazo.app.sales.Sale;
-import retazo.app.sales.Sales;
-import retazo.app.shared.MoneyText;
-import retazo.app.shared.Words;
+import retazo.app.sales.LengthAside;
+import retazo.app.sales.LengthAsides;
 import retazo.app.wishes.Wish;
 import retazo.app.wishes.Wishes;
 
@@ -30,52 +29,46 @@ class CounterSide {
 
     private static final int ASIDE_SHOWN = 30;
     private static final int WISHES_SHOWN = 30;
-    private static final int SOLD_SHOWN = 8;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
-    private final Sales sales;
-    private final SoldWords sold;
+    private final CustomerSide customers;
     private final BagShelf shelf;
+    private final LengthAsides lengths;
+    private final AsideWords asideWords;
     private final Wishes wishes;
     private final KitIndex kits;
-    private final Words words;
     private final Clock clock;
 
-    CounterSide(Sales sales, SoldWords sold, BagShelf shelf, Wishes wishes, KitIndex kits, Words words, Clock clock) {
-        this.sales = sales;
-        this.sold = sold;
+    CounterSide(
+            CustomerSide customers, BagShelf shelf, LengthAsides lengths, AsideWords asideWords, Wishes wishes, KitIndex kits,
+            Clock clock) {
+        this.customers = customers;
         this.shelf = shelf;
+        this.lengths = lengths;
+        this.asideWords = asideWords;
         this.wishes = wishes;
         this.kits = kits;
-        this.words = words;
         this.clock = clock;
     }
 
     /**
      * The whole side.
      *
-     * @param saleId of the open sale
-     * @param total  of the prices that are known; empty where none is
-     * @param lacks  how many lines have no price, in words; empty where all have one
-     * @param more   whether more may be put aside or asked for than is shown
+     * @param more whether more may be put aside or asked for than is shown
      */
-    record Side(
-            long saleId, List<SoldView> lines, String total, String lacks, List<AsideView> aside, List<WishView> wishes,
-            List<SoldView> last,
-            boolean more) {
-
-        public boolean hasCustomer() {
-            return !lines.isEmpty();
-        }
+    record Side(CustomerSide.Customer customer, List<AsideView> aside, List<WishView> wishes, boolean more) {
     }
 
     /**
-     * A bag that is put aside.
+     * A bag or a length that is put aside.
      *
+     * @param code  of the bag, or of the bolt
+     * @param what  the kit, or the length and its fabric
+     * @param path  where it is given and let go, below {@code /counter}
      * @param until the day, in words; empty for one without
      * @param late  whether the day is over
      */
-    record AsideView(String code, String kit, String name, String until, boolean late) {
+    record AsideView(String code, String what, String path, String name, String until, boolean late) {
     }
 
     /**
@@ -88,27 +81,40 @@ class CounterSide {
 
     @Transactional(readOnly = true)
     Side of(long personId) {
-        Sale sale = sales.open(personId);
-        List<BagShelf.ShelfBag> aside = shelf.aside(ASIDE_SHOWN);
+        List<BagShelf.ShelfBag> bags = shelf.aside(ASIDE_SHOWN);
+        List<LengthAside> cloth = lengths.waiting(ASIDE_SHOWN);
         List<Wish> open = wishes.open(WISHES_SHOWN);
-        Set<Long> kitIds = Stream.concat(aside.stream().map(BagShelf.ShelfBag::kitId), open.stream().map(Wish::kitId))
+        Set<Long> kitIds = Stream.concat(bags.stream().map(BagShelf.ShelfBag::kitId), open.stream().map(Wish::kitId))
                 .collect(Collectors.toSet());
         Map<Long, KitTitle> titles = kitIds.isEmpty() ? Map.of() : kits.titles(kitIds);
         Map<Long, BagShelf.ShelfBag> there = open.isEmpty() ? Map.of() : shelf.oldest(open.stream().map(Wish::kitId).distinct().toList());
         return new Side(
-                sale.id(), sold.of(sale.standing()), sale.totals().stream().map(MoneyText::of).collect(Collectors.joining(" + ")),
-                sale.unpriced() == 0 ? "" : words.text("counter.unpriced", sale.unpriced()),
-                aside.stream().map(bag -> aside(bag, titles)).toList(),
+                customers.of(personId),
+                Stream.concat(bags.stream().map(bag -> aside(bag, titles)), asideWords.of(cloth).stream().map(this::aside)).toList(),
                 open.stream().map(wish -> new WishView(
                         wish.id(), wish.kitId(), wish.bags(), requireNonNull(titles.get(wish.kitId())).name(), wish.name(),
                         there.containsKey(wish.kitId()))).toList(),
-                sold.of(sales.last(SOLD_SHOWN)), aside.size() == ASIDE_SHOWN || open.size() == WISHES_SHOWN);
+                bags.size() == ASIDE_SHOWN || cloth.size() == ASIDE_SHOWN || open.size() == WISHES_SHOWN);
     }
 
     private AsideView aside(BagShelf.ShelfBag bag, Map<Long, KitTitle> titles) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         return bag.aside().map(aside -> new AsideView(
-                bag.code(), requireNonNull(titles.get(bag.kitId())).name(), aside.name(), aside.until().map(DAY::format).orElse(""),
-                aside.until().filter(day -> day.isBefore(today)).isPresent())).orElseThrow();
+                bag.code(), requireNonNull(titles.get(bag.kitId())).name(), "/counter/bags/" + bag.code(), aside.name(),
+                day(aside.until()), isLate(aside.until()))).orElseThrow();
+    }
+
+    private AsideView aside(AsideWords.Said one) {
+        return new AsideView(
+                one.bolt(), one.what(), "/counter/lengths/" + one.aside().id(), one.aside().name(), day(one.aside().until()),
+                isLate(one.aside().until()));
+    }
+
+    private static String day(Optional<LocalDate> until) {
+        return until.map(DAY::format).orElse("");
+    }
+
+    private boolean isLate(Optional<LocalDate> until) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return until.filter(day -> day.isBefore(today)).isPresent();
     }
 }

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.Locale;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -18,7 +17,6 @@ import retazo.app.runs.BagShelf;
 import retazo.app.sales.Sale;
 import retazo.app.sales.Sales;
 import retazo.app.shared.FieldReader;
-import retazo.app.shared.MoneyText;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
@@ -40,10 +38,13 @@ class SellController {
     private final BagShelf shelf;
     private final StockService stock;
     private final PracticeService practice;
+    private final CustomerSide customers;
     private final Told told;
     private final Words words;
 
-    SellController(Sales sales, BagShelf shelf, StockService stock, PracticeService practice, Told told, Words words) {
+    SellController(
+            Sales sales, BagShelf shelf, StockService stock, PracticeService practice, CustomerSide customers, Told told, Words words) {
+        this.customers = customers;
         this.sales = sales;
         this.shelf = shelf;
         this.stock = stock;
@@ -138,10 +139,7 @@ class SellController {
     }
 
     private String paid(Sale sale) {
-        return sale.totals().isEmpty()
-                ? words.text("counter.done")
-                : words.text(
-                        "counter.done-total", sale.totals().stream().map(MoneyText::of).collect(Collectors.joining(" + ")));
+        return sale.totals().isEmpty() ? words.text("counter.done") : words.text("counter.done-total", customers.toPay(sale));
     }
 
     private long bagId(String code) {

@@ -10,9 +10,15 @@ public class Devices {
 
     private final Optional<LabelPrinter> printer;
     private final Optional<MeasuringMachine> machine;
+    private final Optional<Till> till;
+    private final Optional<SupplierDesk> desk;
     private final boolean played;
 
-    Devices(Optional<LabelPrinter> printer, Optional<MeasuringMachine> machine, @Value("${retazo.standins}") boolean played) {
+    Devices(
+            Optional<LabelPrinter> printer, Optional<MeasuringMachine> machine, Optional<Till> till, Optional<SupplierDesk> desk,
+            @Value("${retazo.standins}") boolean played) {
+        this.till = till;
+        this.desk = desk;
         this.played = played;
         this.printer = printer;
         this.machine = machine;
@@ -24,6 +30,14 @@ public class Devices {
 
     public Optional<MeasuringMachine> machine() {
         return machine;
+    }
+
+    public Optional<Till> till() {
+        return till;
+    }
+
+    public Optional<SupplierDesk> desk() {
+        return desk;
     }
 
     /** Whether labels are printed at a press. */

@@ -19,11 +19,11 @@ import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
-import retazo.core.cloth.UsualPrices;
 import retazo.core.cutting.ClothPlan;
 import retazo.core.cutting.strip.LeftOver;
 import retazo.core.explain.Figure;
 import retazo.core.kit.BillCost;
+import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.Need;
 import retazo.core.kit.Planners;
@@ -153,15 +153,17 @@ public class KitWorks {
 
     /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
     public Prices<BillCost> costs(KitWork work) {
-        UsualPrices usual = priceList.usual();
-        Map<String, Good> byCode = work.kit().goodsByCode();
-        return new Prices<>(
-                Optional.of(new PriceTags(usual).ofBill(work.kit(), work.bill())),
-                Optional.of(BillCost.of(
-                        work.bill(), code -> work.kit().fabric(code).prices().cost(),
-                        code -> requireNonNull(byCode.get(code)).piece().isPresent()
-                                ? Optional.of(Money.zero(usual.currency()))
-                                : byCode.get(code).prices().cost())));
+        return new Prices<>(Optional.of(priceTags().ofBill(work.kit(), work.bill())), Optional.of(cost(work.kit(), work.bill())));
+    }
+
+    /** What a bill of a kit costs the shop; left-overs cost nothing any more. */
+    public BillCost cost(Kit kit, BillOfMaterials bill) {
+        Map<String, Good> byCode = kit.goodsByCode();
+        return BillCost.of(
+                bill, code -> kit.fabric(code).prices().cost(),
+                code -> requireNonNull(byCode.get(code)).piece().isPresent()
+                        ? Optional.of(Money.zero(priceList.usual().currency()))
+                        : byCode.get(code).prices().cost());
     }
 
     /** What of the print of one of a kit's fabrics cannot stand upright. */

@@ -12,6 +12,7 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Seen;
 import retazo.app.shared.Words;
+import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 
 /** The owner's page of usual prices. */
@@ -31,17 +32,18 @@ class PriceListController {
 
     @GetMapping
     String show(Model model) {
-        return show(model, PriceListForm.of(prices.usual()), seenNow(), Faults.NONE);
+        return show(model, prices.typed(), seenNow(), Faults.NONE);
     }
 
     @PostMapping
     String change(PriceListForm form, @RequestParam(defaultValue = "") String seen, Model model, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
         Optional<UsualPrices> read = form.read(reader, practice.practice().sellingUnit());
-        if (read.isEmpty()) {
+        Optional<Tax> tax = form.tax(reader);
+        if (read.isEmpty() || tax.isEmpty()) {
             return show(model, form, seen, Faults.of(reader.problems(), words));
         }
-        return prices.change(read.get(), form, seen).match(
+        return prices.change(read.get(), tax.get(), form, seen).match(
                 changed -> {
                     next.addFlashAttribute("done", words.text("practice.saved"));
                     return "redirect:/practice/prices";
@@ -50,7 +52,7 @@ class PriceListController {
     }
 
     private String seenNow() {
-        return Seen.mark(PriceListForm.of(prices.usual()).texts());
+        return Seen.mark(prices.typed().texts());
     }
 
     private String show(Model model, PriceListForm form, String seen, Faults faults) {

@@ -21,9 +21,11 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.measure.Percent;
 
 /** The one list of a shop's usual prices. */
 @Entity
@@ -47,6 +49,12 @@ class PriceListEntity {
     @Column(name = "cloth_unit", nullable = false)
     private LengthUnit clothUnit = LengthUnit.YARD;
 
+    @Column(name = "tax_hundredths", nullable = false)
+    private int taxHundredths;
+
+    @Column(name = "tax_included", nullable = false)
+    private boolean taxIncluded = true;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "usual_price", joinColumns = @JoinColumn(name = "price_list_id"))
     @MapKeyColumn(name = "what")
@@ -69,6 +77,15 @@ class PriceListEntity {
         minorByWhat.clear();
         prices.cloth().ifPresent(cloth -> minorByWhat.put(CLOTH, cloth.each().minor()));
         prices.precuts().forEach((kind, each) -> minorByWhat.put(kind.name(), each.minor()));
+    }
+
+    void update(Tax tax) {
+        taxHundredths = tax.rate().hundredths();
+        taxIncluded = tax.included();
+    }
+
+    Tax toTax() {
+        return new Tax(new Percent(taxHundredths), taxIncluded);
     }
 
     UsualPrices toPrices() {

@@ -1,5 +1,6 @@
 package retazo.app.practice;
 
+import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -13,26 +14,35 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
+import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
 
 /**
  * The usual prices as typed.
  *
- * @param prices by what they are for: {@code cloth}, or the code of a precut
+ * @param prices  by what they are for: {@code cloth}, or the code of a precut
+ * @param taxRate as a percentage
+ * @param taxOn   set where it comes on top of prices
  */
-record PriceListForm(@Nullable String currency, @Nullable Map<String, String> prices) {
+record PriceListForm(
+        @Nullable String currency, @Nullable Map<String, String> prices, @Nullable String taxRate, @Nullable String taxOn) {
 
     static final List<String> CURRENCIES = List.of("USD", "CAD", "EUR", "GBP", "AUD", "NZD", "CHF", "DKK", "NOK", "SEK", "JPY");
     private static final String CLOTH = "cloth";
 
-    static PriceListForm of(UsualPrices usual) {
+    private static final String RATE = "\\d{1,2}([.,]\\d{1,2})?";
+
+    static PriceListForm of(UsualPrices usual, Tax tax) {
         Map<String, String> typed = new HashMap<>();
         usual.cloth().ifPresent(cloth -> typed.put(CLOTH, cloth.each().plainAmount()));
         usual.precuts().forEach((kind, each) -> typed.put(kind.code(), each.plainAmount()));
-        return new PriceListForm(usual.currency().getCurrencyCode(), typed);
+        return new PriceListForm(
+                usual.currency().getCurrencyCode(), typed, tax.isNone() ? "" : tax.rate().toString().replace("%", "").strip(),
+                tax.included() ? null : "on");
     }
 
     public String price(String what) {
@@ -45,7 +55,23 @@ record PriceListForm(@Nullable String currency, @Nullable Map<String, String> pr
         texts.put("currency", Typed.text(currency));
         Stream.concat(Stream.of(CLOTH), PrecutKind.customary().stream().map(PrecutKind::code))
                 .forEach(what -> texts.put(what, price(what)));
+        texts.put("taxRate", Typed.text(taxRate));
+        texts.put("taxOn", taxOn == null ? "" : "on");
         return texts;
+    }
+
+    /** None where nothing is typed; empty with a problem at the field. */
+    Optional<Tax> tax(FieldReader reader) {
+        String typed = Typed.text(taxRate);
+        if (typed.isEmpty()) {
+            return Optional.of(new Tax(Percent.ZERO, taxOn == null));
+        }
+        if (!typed.matches(RATE)) {
+            reader.add(Problem.at("taxRate", "price.tax"));
+            return Optional.empty();
+        }
+        int hundredths = new BigDecimal(typed.replace(',', '.')).movePointRight(2).intValueExact();
+        return Optional.of(new Tax(new Percent(hundredths), taxOn == null));
     }
 
     /** @param unit in which the shop sells cloth */

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Seen;
+import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.Problem;
 
@@ -26,16 +27,34 @@ public class PriceListService {
         return lists.findById(PriceListEntity.ONLY).map(PriceListEntity::toPrices).orElse(NONE);
     }
 
+    /** The tax on what is sold. */
+    @Transactional(readOnly = true)
+    public Tax tax() {
+        return lists.findById(PriceListEntity.ONLY).map(PriceListEntity::toTax).orElse(Tax.NONE);
+    }
+
+    PriceListForm typed() {
+        return PriceListForm.of(usual(), tax());
+    }
+
     /** Changes them as typed; refused when somebody else did since the form was shown. */
     @Transactional
-    Outcome<UsualPrices> change(UsualPrices wanted, PriceListForm typed, String seen) {
+    Outcome<UsualPrices> change(UsualPrices wanted, Tax tax, PriceListForm typed, String seen) {
         lists.lock();
-        List<Problem> meanwhile = Seen.meanwhile(seen, PriceListForm.of(usual()).texts(), typed.texts());
+        List<Problem> meanwhile = Seen.meanwhile(seen, typed().texts(), typed.texts());
         if (meanwhile.isEmpty()) {
             change(wanted);
+            change(tax);
             return Outcome.done(wanted);
         }
         return Outcome.refused(meanwhile);
+    }
+
+    @Transactional
+    public void change(Tax tax) {
+        PriceListEntity list = lists.findById(PriceListEntity.ONLY).orElseGet(() -> lists.save(PriceListEntity.of(NONE)));
+        list.update(tax);
+        lists.flush();
     }
 
     @Transactional

@@ -1,7 +1,9 @@
 package retazo.app.sales;
 
+import java.util.Currency;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import retazo.core.measure.Money;
 
@@ -30,6 +32,15 @@ public record Sale(long id, List<SaleLine> lines) {
         standing().stream().flatMap(line -> line.sold().price().stream())
                 .forEach(price -> byCurrency.merge(price.currency().getCurrencyCode(), price, Money::plus));
         return List.copyOf(byCurrency.values());
+    }
+
+    /** What all of it cost the shop; empty where that is not known of a line, or it is of another currency. */
+    public Optional<Money> cost(Currency currency) {
+        List<Optional<Money>> costs = standing().stream().map(line -> line.sold().worth().cost()
+                .filter(cost -> cost.currency().equals(currency))).toList();
+        return costs.stream().allMatch(Optional::isPresent)
+                ? costs.stream().flatMap(Optional::stream).reduce(Money::plus)
+                : Optional.empty();
     }
 
     /** How many lines nobody said a price of. */

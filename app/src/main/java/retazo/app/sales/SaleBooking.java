@@ -46,7 +46,7 @@ class SaleBooking {
             return Outcome.refused(Problem.at("length", "counter.reserved", bolt.free()));
         }
         return stock.take(boltId, length, Reason.SOLD_BY_LENGTH, entry).match(
-                done -> Outcome.done(Sold.length(boltId, length, prices.ofLength(bolt.fabricId(), length))), Outcome::refused);
+                done -> Outcome.done(Sold.length(boltId, length, prices.ofLength(bolt, length))), Outcome::refused);
     }
 
     /** A bag off the shelf; one that is put aside only to whom it is for, by the name. */

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import retazo.core.cloth.Prices;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 
@@ -54,6 +55,13 @@ class SaleLineEntity {
     @Column(name = "price_currency", updatable = false)
     private @Nullable String priceCurrency;
 
+    @Column(name = "cost_minor", updatable = false)
+    private @Nullable Long costMinor;
+
+    @JdbcTypeCode(SqlTypes.CHAR)
+    @Column(name = "cost_currency", updatable = false)
+    private @Nullable String costCurrency;
+
     @Column(nullable = false, updatable = false)
     private Instant at;
 
@@ -73,6 +81,8 @@ class SaleLineEntity {
         line.count = sold.count().orElse(null);
         line.priceMinor = sold.price().map(Money::minor).orElse(null);
         line.priceCurrency = sold.price().map(price -> price.currency().getCurrencyCode()).orElse(null);
+        line.costMinor = sold.worth().cost().map(Money::minor).orElse(null);
+        line.costCurrency = sold.worth().cost().map(cost -> cost.currency().getCurrencyCode()).orElse(null);
         line.at = at;
         return line;
     }
@@ -94,11 +104,15 @@ class SaleLineEntity {
     }
 
     SaleLine toLine() {
-        Optional<Money> price = priceMinor == null || priceCurrency == null
-                ? Optional.empty()
-                : Optional.of(new Money(Currency.getInstance(priceCurrency), priceMinor));
         return new SaleLine(
-                id, new Sold(stockItemId, Optional.ofNullable(bagId), Optional.ofNullable(length), Optional.ofNullable(count), price), at,
-                takenBackAt != null);
+                id,
+                new Sold(
+                        stockItemId, Optional.ofNullable(bagId), Optional.ofNullable(length), Optional.ofNullable(count),
+                        new Prices<>(money(priceMinor, priceCurrency), money(costMinor, costCurrency))),
+                at, takenBackAt != null);
+    }
+
+    private static Optional<Money> money(@Nullable Long minor, @Nullable String currency) {
+        return minor == null || currency == null ? Optional.empty() : Optional.of(new Money(Currency.getInstance(currency), minor));
     }
 }

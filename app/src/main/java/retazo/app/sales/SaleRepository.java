@@ -23,4 +23,7 @@ interface SaleRepository extends JpaRepository<SaleEntity, Long> {
 
     @Query("SELECT s FROM SaleEntity s WHERE s.personId = :personId AND s.doneAt IS NULL")
     Optional<SaleEntity> open(long personId);
+
+    @Query(value = "SELECT id FROM sale WHERE person_id = :personId AND done_at IS NOT NULL ORDER BY id DESC LIMIT 1", nativeQuery = true)
+    Optional<Long> lastPaid(long personId);
 }

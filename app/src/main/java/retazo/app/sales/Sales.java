@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -28,14 +29,22 @@ public class Sales {
     private final SaleLineRepository lines;
     private final SaleBooking booking;
     private final Entries entries;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Sales(SaleRepository sales, SaleLineRepository lines, SaleBooking booking, Entries entries, Clock clock) {
+    Sales(
+            SaleRepository sales, SaleLineRepository lines, SaleBooking booking, Entries entries, ApplicationEventPublisher events,
+            Clock clock) {
+        this.events = events;
         this.sales = sales;
         this.lines = lines;
         this.booking = booking;
         this.entries = entries;
         this.clock = clock;
+    }
+
+    /** A customer has paid, in the transaction in which that is written. */
+    public record Paid(Sale sale) {
     }
 
     /** The lines of who sells, for the customer who is there; nothing where none is. */
@@ -46,6 +55,12 @@ public class Sales {
 
     private Sale sale(long id) {
         return new Sale(id, lines.findBySaleIdOrderByIdAsc(id).stream().map(SaleLineEntity::toLine).toList());
+    }
+
+    /** The sale of who sells that was paid last; empty where none was. */
+    @Transactional(readOnly = true)
+    public Optional<Long> lastPaid(long personId) {
+        return sales.lastPaid(personId);
     }
 
     /** What was sold last in the shop, newest first. */
@@ -140,6 +155,7 @@ public class Sales {
         }
         open.orElseThrow().done(clock.instant());
         sales.flush();
+        events.publishEvent(new Paid(shown.get()));
         return Outcome.done(shown.get());
     }
 

@@ -22,7 +22,8 @@ class RightsTest {
     private static final List<String> PAGES = List.of(
             "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/counter", "/stock/receive",
             "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices",
-            "/stock/fabrics/1", "/stock/goods/1/prints", "/stock/lists", "/stock/lists/save/bolts.csv", "/stock/lists/save/fabrics.csv");
+            "/stock/fabrics/1", "/stock/goods/1/prints", "/stock/lists", "/stock/lists/save/bolts.csv", "/stock/lists/save/fabrics.csv",
+            "/stock/buying", "/stock/buying/orders");
 
     private final TestShop.Shop shop;
 
@@ -43,12 +44,14 @@ class RightsTest {
             "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /counter /stock/receive "
                     + "/stock/fabrics/new /stock/goods /stock/goods/new "
                     + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints "
-                    + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv",
+                    + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv /stock/buying /stock/buying/orders",
             "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints "
                     + "/stock/lists /stock/lists/save/fabrics.csv",
             "nele, /cutting /stock /stock/goods",
             "tomas, /packing",
-            "ada, /shelf /stock /stock/goods /counter /stock/receive /stock/lists /stock/lists/save/bolts.csv"})
+            "ada, /shelf /stock /stock/goods /counter /stock/receive /stock/lists /stock/lists/save/bolts.csv /stock/buying/orders",
+            "yara, /stock /stock/fabrics/new /stock/fabrics/1 /stock/goods /stock/goods/new /stock/goods/1/prints /stock/receive "
+                    + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv /stock/buying /stock/buying/orders"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {
         Client client = Client.of(shop, person);
         List<String> open = List.of(allowed.split(" "));

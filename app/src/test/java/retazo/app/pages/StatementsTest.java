@@ -36,7 +36,7 @@ class StatementsTest {
             "/stock/pick?words=a&precuts=true", "/counter", "/counter?words=throw+blue", "/counter/answer?words=green", "/stock/receive",
             "/practice", "/practice/keys", "/practice/people",
             "/practice/prices", "/cutting/pull", "/practice/places", "/practice/labels", "/stock/lists", "/stock/book", "/stock/places",
-            "/stock/stocktake");
+            "/stock/stocktake", "/stock/buying", "/stock/buying/orders", "/stock/buying/leaving");
 
     private final TestShop.Shop shop;
     private final Samples samples;

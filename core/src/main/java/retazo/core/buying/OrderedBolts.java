@@ -16,8 +16,8 @@ public record OrderedBolts(int count, Length each) {
     }
 
     /**
-     * How many are still to come. Bolts come a little shorter or longer than they were ordered, so one that came stands for as many as it is
-     * nearest to: 11 3/4 yd for a bolt of 12 yd, 5 yd for none of them, 24 yd for two; half a bolt for one.
+     * How many are still to come. Bolts come a little shorter or longer than they were ordered, so one that came stands for as many as it
+     * is nearest to: 11 3/4 yd for a bolt of 12 yd, 5 yd for none of them, 24 yd for two; half a bolt for one.
      *
      * @param came the lengths of the bolts that came
      */

@@ -15,6 +15,7 @@ import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
+import retazo.app.staff.Right;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 
@@ -32,8 +33,8 @@ class Reasons {
         this.words = words;
     }
 
-    /** A want in words, and where it can be looked at; an empty path for nowhere. */
-    record WantView(String text, LengthView length, String path) {
+    /** A want in words, where it can be looked at, and who may. */
+    record WantView(String text, LengthView length, String path, Right right) {
     }
 
     /** The titles of the kits that are asked for. */
@@ -47,7 +48,7 @@ class Reasons {
         String of = asked ? requireNonNull(titles.get(want.of())).name() : Long.toString(want.of());
         return new WantView(
                 words.text("buying.want." + want.kind(), of, want.bags()), LengthView.compared(want.length(), unit),
-                asked ? "/kits/" + want.of() : "/runs/" + want.of());
+                asked ? "/kits/" + want.of() : "/runs/" + want.of(), asked ? Right.KITS : Right.RUNS);
     }
 
     /** What an order line says of why: who wants how much, then what goes. */

@@ -13,5 +13,13 @@ enum Fault {
     /** The scanner reads a code twice. */
     SCANNER_TWICE,
     /** The scanner does not send Enter. */
-    SCANNER_NO_ENTER
+    SCANNER_NO_ENTER,
+    /** The till cannot be reached. */
+    TILL_AWAY,
+    /** The till takes what it is told, and its answer is lost. */
+    TILL_MUTE,
+    /** No supplier can be reached. */
+    SUPPLIER_AWAY,
+    /** Suppliers say that cloth comes later. */
+    SUPPLIER_LATER
 }

@@ -21,8 +21,10 @@ class StandInController {
 
     private final StandIns standIns;
     private final StandInPrinter printer;
+    private final Received received;
 
-    StandInController(StandIns standIns, StandInPrinter printer) {
+    StandInController(StandIns standIns, StandInPrinter printer, Received received) {
+        this.received = received;
         this.standIns = standIns;
         this.printer = printer;
     }
@@ -32,6 +34,7 @@ class StandInController {
         model.addAttribute("faults", List.of(Fault.values()));
         model.addAttribute("on", List.copyOf(standIns.faults()));
         model.addAttribute("tray", printer.tray());
+        model.addAttribute("received", received.newest());
         return "devices/standins";
     }
 

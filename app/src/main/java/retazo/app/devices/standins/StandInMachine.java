@@ -2,7 +2,6 @@ package retazo.app.devices.standins;
 
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-
 import retazo.app.devices.MeasuringMachine;
 import retazo.core.measure.Length;
 

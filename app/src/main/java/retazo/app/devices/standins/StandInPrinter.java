@@ -6,10 +6,8 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-
 import retazo.app.devices.LabelPrinter;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;

@@ -3,7 +3,6 @@ package retazo.app.devices.standins;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Set;
-
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 

@@ -47,7 +47,8 @@ class PurchaseFileController {
             String range = line.fabric().origin().range().isEmpty() ? words.text("order.paper.no-range") : line.fabric().origin().range();
             byRange.computeIfAbsent(range, one -> new ArrayList<>()).add(new FloorPaper.Line(
                     false, line.fabric().code(), line.fabric().name(),
-                    words.text("order.paper.amount", ordered.ordered().count(), LengthView.of(ordered.ordered().each(), unit).plain()), line.cost()));
+                    words.text("order.paper.amount", ordered.ordered().count(), LengthView.of(ordered.ordered().each(), unit).plain()),
+                    line.cost()));
         }
         String under = Stream.of(
                 words.text("order.paper.to", page.supplier().name()), said("order.paper.account", page.supplier().account()),
@@ -76,7 +77,8 @@ class PurchaseFileController {
                         Purchase.Line ordered = page.purchase().lines().get(i);
                         lines.accept(List.of(
                                 id, page.supplier().name(), page.supplier().account(), line.fabric().code(), line.fabric().name(),
-                                line.fabric().origin().range(), ordered.ordered().count(), LengthParts.typed(ordered.ordered().each(), unit), unit.symbol(),
+                                line.fabric().origin().range(), ordered.ordered().count(),
+                                LengthParts.typed(ordered.ordered().each(), unit), unit.symbol(),
                                 ordered.cost().map(cost -> cost.each().plainAmount()).orElse(""),
                                 ordered.cost().map(cost -> cost.each().currency().getCurrencyCode()).orElse("")));
                     }

@@ -4,29 +4,28 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
-import retazo.app.orders.DeliveryBook;
 import retazo.app.orders.Purchase;
 import retazo.app.orders.PurchaseBook;
 import retazo.app.orders.Supplier;
 import retazo.app.orders.Suppliers;
+import retazo.app.outbox.Outbox;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Moments;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
-import retazo.app.staff.StaffService;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
@@ -40,21 +39,20 @@ class PurchasePages {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final PurchaseBook book;
-    private final DeliveryBook deliveries;
+    private final CameViews came;
     private final Suppliers suppliers;
     private final FabricService fabrics;
-    private final StaffService staff;
+    private final Outbox outbox;
     private final Words words;
     private final Clock clock;
 
     PurchasePages(
-            PurchaseBook book, DeliveryBook deliveries, Suppliers suppliers, FabricService fabrics, StaffService staff, Words words,
-            Clock clock) {
+            PurchaseBook book, CameViews came, Suppliers suppliers, FabricService fabrics, Outbox outbox, Words words, Clock clock) {
         this.book = book;
-        this.deliveries = deliveries;
+        this.came = came;
         this.suppliers = suppliers;
         this.fabrics = fabrics;
-        this.staff = staff;
+        this.outbox = outbox;
         this.words = words;
         this.clock = clock;
     }
@@ -73,19 +71,15 @@ class PurchasePages {
             boolean anyOpen, LineForm form) {
     }
 
-    /**
-     * Something that came.
-     *
-     * @param boltId 0 for what was damaged
-     * @param entry  under which it can be labelled and taken back
-     */
-    record CameView(Fabric fabric, long boltId, String bolt, LengthView length, String lot, String note, String who, UUID entry) {
+    /** Whether the supplier has it, in words; empty where nothing was to tell it. */
+    record DeskView(String text, boolean arrived) {
     }
 
     /** The page of one order; {@code amount} is empty where a cost is not known. */
     record OrderPage(
-            Purchase purchase, Supplier supplier, String state, List<LineView> lines, List<CameView> came, String amount, String unit,
-            String expected, String expectedDay) {
+            Purchase purchase, Supplier supplier, String state, List<LineView> lines, List<CameViews.CameView> came, String amount,
+            String unit,
+            String expected, String expectedDay, DeskView desk) {
 
         public boolean written() {
             return purchase.isWritten();
@@ -101,7 +95,7 @@ class PurchasePages {
 
         /** The entries of what came and stands, once each. */
         public List<UUID> entries() {
-            return came.stream().filter(one -> one.boltId() > 0).map(CameView::entry).distinct().toList();
+            return came.stream().filter(one -> one.boltId() > 0).map(CameViews.CameView::entry).distinct().toList();
         }
     }
 
@@ -127,7 +121,7 @@ class PurchasePages {
 
     /** A day as one says it, and that it is past where it is. */
     private String day(LocalDate day) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), java.time.ZoneId.systemDefault());
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         String text = DAY.format(day);
         return day.isBefore(today) ? words.text("order.late", text) : text;
     }
@@ -135,23 +129,32 @@ class PurchasePages {
     /** @param typed what was typed and could not be kept; null for the lines as they are */
     OrderPage order(long id, @Nullable List<LineForm> typed) {
         Purchase purchase = book.purchase(id);
-        List<DeliveryBook.Came> came = deliveries.of(id);
         Map<Long, Fabric> byId = fabrics.byIds(purchase.lines().stream().map(Purchase.Line::fabricId).toList());
-        Map<Long, Purchase.Line> byLine = purchase.lines().stream().collect(Collectors.toMap(Purchase.Line::id, line -> line));
-        Map<Long, String> names = staff.names(came.stream().map(DeliveryBook.Came::personId).collect(Collectors.toSet()));
         LengthUnit unit = words.sellingUnit();
+        Supplier supplier = suppliers.supplier(purchase.supplierId());
         List<LineView> lines = new ArrayList<>();
         for (int i = 0; i < purchase.lines().size(); i++) {
             Purchase.Line line = purchase.lines().get(i);
             lines.add(view(i, line, requireNonNull(byId.get(line.fabricId())), typed, purchase, unit));
         }
         return new OrderPage(
-                purchase, suppliers.supplier(purchase.supplierId()), words.text("order.state." + purchase.state()), lines,
-                came.stream().map(one -> came(
-                        one, requireNonNull(byId.get(requireNonNull(byLine.get(one.lineId())).fabricId())),
-                        names.getOrDefault(one.personId(), ""), unit)).toList(),
+                purchase, supplier, words.text("order.state." + purchase.state()), lines,
+                came.of(purchase, byId),
                 purchase.amount().map(MoneyText::of).orElse(""), unit.symbol(), purchase.expected().map(this::day).orElse(""),
-                purchase.expected().map(LocalDate::toString).orElse(""));
+                purchase.expected().map(LocalDate::toString).orElse(""), desk(purchase, supplier.name()));
+    }
+
+    private DeskView desk(Purchase purchase, String supplier) {
+        return outbox.standing(Outbox.Kind.ORDER, purchase.id()).map(standing -> {
+            if (standing.arrived()) {
+                return new DeskView(words.text("order.desk.arrived", supplier, standing.answer()), true);
+            }
+            return new DeskView(
+                    standing.trouble().isEmpty()
+                            ? words.text("order.desk.on-its-way", supplier)
+                            : words.text("order.desk.waits", supplier, standing.trouble()),
+                    false);
+        }).orElse(new DeskView("", true));
     }
 
     private LineView view(
@@ -184,14 +187,5 @@ class PurchasePages {
                     : words.text("order.line.to-come");
         }
         return words.text("order.line.all", came);
-    }
-
-    private CameView came(DeliveryBook.Came one, Fabric fabric, String person, LengthUnit unit) {
-        String state = one.boltId().isEmpty()
-                ? words.text("order.came.damaged")
-                : one.stands() ? words.text("order.came.bolt", one.code()) : words.text("order.came.taken-back");
-        return new CameView(
-                fabric, one.stands() ? one.boltId().orElse(0L) : 0, state, LengthView.of(one.length(), unit), one.lot(), one.note(),
-                words.text("order.came.who", person, Moments.near(one.at(), clock.instant())), one.entryId());
     }
 }

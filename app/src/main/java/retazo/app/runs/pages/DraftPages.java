@@ -19,10 +19,8 @@ import retazo.app.kits.Kit;
 import retazo.app.practice.PracticeService;
 import retazo.app.runs.DraftPlan;
 import retazo.app.runs.DraftPlans;
-import retazo.app.runs.NarrowBolts;
 import retazo.app.runs.RunTakings;
 import retazo.app.runs.book.Run;
-import retazo.app.runs.plan.BoltLayout;
 import retazo.app.runs.plan.LongerSearches;
 import retazo.app.runs.plan.Takings;
 import retazo.app.runs.progress.RunTitles;
@@ -32,30 +30,26 @@ import retazo.app.stock.Bolt;
 import retazo.core.bolt.BoltPlan;
 import retazo.core.bolt.BoltPlanScore;
 import retazo.core.bolt.promise.Priority;
-import retazo.core.bolt.search.Shortage;
-import retazo.core.measure.LengthUnit;
 
 /** Puts drafts together as their page shows them, and what is open of a run likewise. */
 @Service
 @Transactional(readOnly = true)
 class DraftPages {
 
-    private static final int MOST_FREES = 4;
-
     private final DraftPlans plans;
     private final RunTakings takings;
-    private final NarrowBolts narrow;
+    private final DraftLacks lacks;
     private final FabricService fabrics;
     private final RunTitles titles;
     private final PracticeService practice;
     private final Words words;
 
     DraftPages(
-            DraftPlans plans, RunTakings takings, NarrowBolts narrow, FabricService fabrics, RunTitles titles, PracticeService practice,
+            DraftPlans plans, RunTakings takings, DraftLacks lacks, FabricService fabrics, RunTitles titles, PracticeService practice,
             Words words) {
         this.plans = plans;
         this.takings = takings;
-        this.narrow = narrow;
+        this.lacks = lacks;
         this.fabrics = fabrics;
         this.titles = titles;
         this.practice = practice;
@@ -72,8 +66,8 @@ class DraftPages {
             List<BoltBar> bars, BoltPlanScore score) {
     }
 
-    /** What limits a draft. */
-    record ShortageView(Fabric fabric, LengthView missing, int cuts) {
+    /** What limits a draft; {@code coming} says what of it is on order, and is empty for nothing. */
+    record ShortageView(Fabric fabric, LengthView missing, int cuts, String coming) {
     }
 
     /**
@@ -157,14 +151,10 @@ class DraftPages {
         Map<Long, Fabric> fabricById = fabricsOf(draft);
         return new GivesView(
                 draft.whole(), answers(draft),
-                draft.shortages().stream()
-                        .map(shortage -> new ShortageView(
-                                requireNonNull(fabricById.get(BoltLayout.fabricId(shortage.fabricCode()))),
-                                LengthView.of(shortage.missing(), practice.practice().sellingUnit()), shortage.cuts()))
-                        .toList(),
+                lacks.shortages(draft, fabricById),
                 draft.goods().stream().map(shortage -> words.text("draft.good-missing", shortage.good().name(), shortage.missing()))
                         .toList(),
-                frees(draft, fabricById), narrow.of(draft).stream().map(this::view).toList(), missing(draft),
+                lacks.frees(draft, fabricById), lacks.narrow(draft), missing(draft),
                 taking(run, draft),
                 draft.mostBags().bagsBuilt() == draft.answers().bound()
                         ? words.text("draft.bound-reached", draft.answers().bound())
@@ -194,31 +184,6 @@ class DraftPages {
                 .mapToObj(i -> shown.stream().mapToInt(other -> draft.plan(other).built().get(i) - draft.plan(answer).built().get(i)).max()
                         .orElse(0))
                 .toList();
-    }
-
-    private NarrowView view(NarrowBolts.Narrow narrow) {
-        LengthUnit unit = words.sellingUnit();
-        return new NarrowView(
-                words.text("draft.narrow", narrow.fabric().name(), LengthView.onHand(narrow.free(), unit).plain(), narrow.bolts(),
-                        LengthView.cut(narrow.width()).plain(), LengthView.cut(narrow.planned()).plain()),
-                narrow.kits().stream().map(on -> new NarrowKit(on.kit().id(), words.text(
-                        "draft.narrow-kit", LengthView.cut(narrow.width()).plain(), on.kit().sizeName(),
-                        LengthView.of(on.length(), unit).plain(), LengthView.of(on.now(), unit).plain(), on.bags()))).toList());
-    }
-
-    /** What enough of each of the fabrics that stop most would free by itself. */
-    private List<String> frees(DraftPlan draft, Map<Long, Fabric> fabricById) {
-        List<String> frees = new ArrayList<>();
-        List<Shortage> most = draft.shortages().stream().sorted(Comparator.comparing(Shortage::cuts).reversed()).limit(MOST_FREES).toList();
-        for (Shortage shortage : most) {
-            long fabricId = BoltLayout.fabricId(shortage.fabricCode());
-            int more = plans.bagsWithEnough(draft, fabricId) - draft.inOrder().bagsBuilt();
-            String name = requireNonNull(fabricById.get(fabricId)).name();
-            frees.add(more > 0
-                    ? words.text("draft.frees", name, LengthView.of(shortage.missing(), words.sellingUnit()).plain(), more)
-                    : words.text("draft.frees-nothing", name));
-        }
-        return frees;
     }
 
     private Optional<TakingView> taking(Run run, DraftPlan draft) {
