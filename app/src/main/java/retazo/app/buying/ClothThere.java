@@ -28,7 +28,7 @@ class ClothThere {
         static final There NOTHING = new There(Length.ZERO, Length.ZERO);
     }
 
-    /** By fabric; ends that are too short to be sold do not count unless they are promised. Fabrics without are absent. */
+    /** By fabric; what is left of a bolt beside its promises and too short to be sold does not count. Fabrics without are absent. */
     Map<Long, There> of(Collection<Long> fabricIds) {
         Length least = practice.practice().length(PracticeMeasure.SHORTEST_REMNANT);
         Map<Long, There> there = new HashMap<>();

@@ -16,6 +16,11 @@ public final class TypedRows {
     private TypedRows() {
     }
 
+    /** What is typed in a field of a row; empty where there is no such field. */
+    public static String text(Map<String, String> row, String field) {
+        return row.getOrDefault(field, "");
+    }
+
     /** What is typed in each row, stripped, by the names of its fields; rows by their numbers. */
     public static SortedMap<Integer, Map<String, String>> of(MultiValueMap<String, String> form) {
         SortedMap<Integer, Map<String, String>> rows = new TreeMap<>();

@@ -51,7 +51,7 @@ class FabricOutlookController {
         FieldReader reader = new FieldReader();
         Map<Long, Integer> more = new LinkedHashMap<>();
         TypedRows.of(form).forEach((kit, row) -> {
-            String typed = row.getOrDefault("more", "");
+            String typed = TypedRows.text(row, "more");
             if (!typed.isEmpty()) {
                 more.put((long) kit, reader.number("line" + kit + ".more", typed, 0, MOST_BAGS));
             }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import retazo.app.orders.CameBolt;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.TypedRows;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
@@ -22,9 +23,9 @@ public record BoltLineForm(
 
     static BoltLineForm of(int row, Map<String, String> typed) {
         return new BoltLineForm(
-                row, number(typed.getOrDefault("line", "")), typed.getOrDefault("code", ""), typed.getOrDefault("length", ""),
-                typed.getOrDefault("lot", ""), typed.getOrDefault("place", ""), typed.containsKey("measured"),
-                typed.containsKey("damaged"), typed.getOrDefault("note", ""));
+                row, number(TypedRows.text(typed, "line")), TypedRows.text(typed, "code"), TypedRows.text(typed, "length"),
+                TypedRows.text(typed, "lot"), TypedRows.text(typed, "place"), typed.containsKey("measured"),
+                typed.containsKey("damaged"), TypedRows.text(typed, "note"));
     }
 
     private static long number(String text) {

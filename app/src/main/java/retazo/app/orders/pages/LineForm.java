@@ -11,6 +11,7 @@ import java.util.function.Function;
 import retazo.app.fabrics.Fabric;
 import retazo.app.orders.NewLine;
 import retazo.app.shared.FieldReader;
+import retazo.app.shared.TypedRows;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -28,8 +29,8 @@ public record LineForm(int row, String fabric, String bolts, String bolt, String
 
     static LineForm of(int row, Map<String, String> typed) {
         return new LineForm(
-                row, typed.getOrDefault("fabric", ""), typed.getOrDefault("bolts", ""), typed.getOrDefault("bolt", ""),
-                typed.getOrDefault("cost", ""));
+                row, TypedRows.text(typed, "fabric"), TypedRows.text(typed, "bolts"), TypedRows.text(typed, "bolt"),
+                TypedRows.text(typed, "cost"));
     }
 
     /** How its fields are called. */
