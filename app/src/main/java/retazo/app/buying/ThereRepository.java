@@ -23,7 +23,8 @@ interface ThereRepository extends Repository<StockItemEntity, Long> {
     @Query(value = """
             SELECT i.fabric_id AS "fabricId",
                    sum(CASE WHEN i.on_hand_ticks - coalesce(r.ticks, 0) >= :least THEN i.on_hand_ticks
-                            ELSE least(i.on_hand_ticks, coalesce(r.ticks, 0)) END)::bigint AS "onHand", coalesce(sum(r.ticks), 0)::bigint AS promised
+                            ELSE least(i.on_hand_ticks, coalesce(r.ticks, 0)) END)::bigint AS "onHand",
+                   coalesce(sum(r.ticks), 0)::bigint AS promised
               FROM stock_item i
               LEFT JOIN (SELECT stock_item_id, sum(length_ticks) AS ticks FROM reservation GROUP BY stock_item_id) r
                 ON r.stock_item_id = i.id

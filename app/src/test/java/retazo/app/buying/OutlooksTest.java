@@ -67,7 +67,10 @@ class OutlooksTest {
         booked(bolt, Length.parse(length).negated(), "SOLD_BY_LENGTH", daysOfWeek(weeksAgo, day), Optional.empty());
     }
 
-    /** 3 yd went five weeks ago, 2 1/2 the week after, 1/2 last week; 4 yd of a sale came back in its own week, a flaw is no use, nor one of a second before the week. */
+    /**
+     * 3 yd went five weeks ago, 2 1/2 the week after, 1/2 last week; 4 yd of a sale came back in its own week, a flaw is no use, nor is one
+     * of a second before this week.
+     */
     @Test
     void what_went_is_told_by_the_week() {
         Fabric fabric = samples.fabric();
