@@ -42,7 +42,9 @@ public final class LoadOfAShop {
             "/stock?words=wren", "/stock?words=pier",
             "/stock/bolts/#|15000", "/stock/bolts/#|15000", "/stock/pick?words=ha",
             "/counter", "/counter/answer?words=throw+blue", "/counter/answer?words=wren+1", "/counter/answer?words=night",
-            "/cutting", "/cutting", "/packing", "/practice", "cut");
+            "/search?words=heron", "/search?words=0042", "/stock/buying", "/stock/buying/fabrics/#|2000", "/cutting", "/cutting",
+            "/packing",
+            "/practice", "cut");
 
     private final String address;
     private final Map<String, List<Long>> millis = new ConcurrentHashMap<>();

@@ -17,10 +17,12 @@ class BagFinder {
     private final BagShelf shelf;
     private final KitBook kits;
     private final KitPrices prices;
+    private final MoreOfLots lots;
     private final Words words;
     private final Clock clock;
 
-    BagFinder(BagShelf shelf, KitBook kits, KitPrices prices, Words words, Clock clock) {
+    BagFinder(BagShelf shelf, KitBook kits, KitPrices prices, MoreOfLots lots, Words words, Clock clock) {
+        this.lots = lots;
         this.shelf = shelf;
         this.kits = kits;
         this.prices = prices;
@@ -31,7 +33,7 @@ class BagFinder {
     Optional<CounterAnswer.BagFound> named(String code) {
         return shelf.named(code).flatMap(shelf::packed).map(bag -> {
             Kit kit = kits.kit(bag.kitId());
-            return new CounterAnswer.BagFound(bag, kit, state(bag), prices.of(List.of(kit)).price(kit));
+            return new CounterAnswer.BagFound(bag, kit, state(bag), prices.of(List.of(kit)).price(kit), lots.of(bag.id()));
         });
     }
 

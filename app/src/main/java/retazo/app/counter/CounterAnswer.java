@@ -47,8 +47,8 @@ record CounterAnswer(
                 .distinct().toList();
     }
 
-    /** A bag that was named by its number. */
-    record BagFound(BagShelf.ShelfBag bag, Kit kit, String state, String price) {
+    /** A bag that was named by its number, and what there is of the lots that it was cut from. */
+    record BagFound(BagShelf.ShelfBag bag, Kit kit, String state, String price, List<MoreOfLots.OfLot> lots) {
     }
 
     /**

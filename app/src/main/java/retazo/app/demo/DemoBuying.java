@@ -51,14 +51,14 @@ class DemoBuying implements DemoUnderWay {
         suppliers.keep(new Supplier(0, "Quay Cloth", 16, 4, Length.ofYards(12, 1), "C-2207", "orders@quay-cloth.example"));
         suppliers.keep(new Supplier(0, "Weir Mill", 9, 6, Length.ofYards(15, 1), "88-104", "desk@weir-mill.example"));
         long order = purchases.write(
-                "Quay Cloth", List.of(line("HULL", 2, "15 yd"), line("HERON", 2, "12 yd"), line("COOT", 1, "12 yd")), crew.designer());
+                "Quay Cloth", List.of(line("HULL", 2, "15 yd"), line("REED", 2, "12 yd"), line("COOT", 1, "12 yd")), crew.designer());
         DemoStock.done(purchases.send(order, crew.designer()));
         purchases.expect(order, LocalDate.now().plusDays(DAYS_UNTIL_IT_COMES));
         List<Purchase.Line> lines = book.purchase(order).lines();
         int next = Integer.parseInt(stock.nextCode(""));
         DemoStock.done(deliveries.receive(order, List.of(
                 came(lines.get(0).id(), next, "15 1/8 yd", "W3", "back wall", ""),
-                came(lines.get(1).id(), next + 1, "12 yd", "L09", "", "edge torn over a yard"),
+                came(lines.get(1).id(), next + 1, "12 yd", "7c", "", "edge torn over a yard"),
                 came(lines.get(2).id(), next + 2, "11 3/4 yd", "L26", "bay 1, shelf B", "")), DemoStock.entry(crew.counter())));
         terms.leaveRange("Low water", LocalDate.now().plusDays(DAYS_UNTIL_IT_LEAVES));
     }

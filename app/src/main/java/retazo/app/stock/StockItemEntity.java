@@ -116,6 +116,11 @@ public class StockItemEntity {
         return started;
     }
 
+    /** Whether its receipt was taken back, so that its number is free. */
+    boolean neverCame() {
+        return ("X" + id).equals(code);
+    }
+
     boolean isBolt() {
         return kind == Kind.BOLT;
     }

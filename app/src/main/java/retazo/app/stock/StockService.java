@@ -232,6 +232,9 @@ public class StockService {
     public Outcome<Bolt> correct(long boltId, Length counted, Entry entry) {
         return entries.once(entry, asked("count", boltId, counted), within -> {
             StockItemEntity bolt = book.lock(boltId);
+            if (bolt.neverCame()) {
+                return Outcome.<Long>refused(Problem.of("stock.never-came"));
+            }
             Length difference = counted.minus(bolt.onHand());
             if (!difference.isZero()) {
                 book.write(MovementEntity.cloth(boltId, difference, Reason.CORRECTION, within, within.clientId(), clock.instant()));

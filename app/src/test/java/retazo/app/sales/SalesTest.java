@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.cutting.CutService;
@@ -32,6 +33,7 @@ import retazo.app.fabrics.NewFabric;
 import retazo.app.packing.BagItem;
 import retazo.app.packing.BagOpening;
 import retazo.app.packing.PackingService;
+import retazo.app.practice.PriceListService;
 import retazo.app.runs.BagShelf;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagEntity;
@@ -40,14 +42,18 @@ import retazo.app.shared.Outcome;
 import retazo.app.stock.Book;
 import retazo.app.stock.Entry;
 import retazo.app.stock.KitShelf;
+import retazo.app.stock.NewBolt;
+import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
+import retazo.core.cloth.Tax;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
 
 /** What is sold is booked, stands in the sale of who sold it, and can be taken back once. The fabric costs 12.90 a yard. */
@@ -126,6 +132,42 @@ class SalesTest {
         assertThat(codes(sales.sellLength(bolt, Length.ofYards(3, 1), false, Samples.entry()))).containsExactly("stock.not-enough");
         assertThat(sales.open(1).lines()).hasSize(1);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofYards(1, 1));
+    }
+
+    /** 2 × 12.90 are 25.80; a tenth on top is 2.58, to pay 28.38. It cost 2 × 6.45, so the shop keeps 12.90, a half. */
+    @Test
+    void tax_comes_on_top_and_the_margin_is_for_the_owner_alone() {
+        samples.bean(FabricService.class).costs(fabric.id(), new ClothPrice(new Money(DOLLAR, 645), LengthUnit.YARD));
+        samples.bean(PriceListService.class).change(new Tax(Percent.of(10), false));
+        try {
+            long bolt = samples.bolt(fabric, "6 yd");
+            sell(bolt, "2 yd");
+            Client ada = Client.of(shop, "ada");
+            ada.post("/counter/cut", Map.of("boltId", "" + bolt, "length", "2", "clientId", UUID.randomUUID().toString()));
+
+            assertThat(Client.of(shop, "marisol").get("/counter").body())
+                    .contains("$28.38", "$2.58 of it is tax, 10 %", "The shop keeps $12.90, 50 %");
+            assertThat(ada.get("/counter").body()).contains("is tax").doesNotContain("The shop keeps");
+        } finally {
+            samples.bean(PriceListService.class).change(Tax.NONE);
+        }
+    }
+
+    /** The bag was cut from lot L1, of which the other bolt has most; a third is of another lot. */
+    @Test
+    void more_for_a_bag_is_cut_from_its_lot_while_that_lasts() {
+        Bag bag = packed(1).get(0);
+        long same = samples.bolt(fabric, "9 yd");
+        Samples.done(stock.receive(
+                new NewBolt(Samples.unique("B"), fabric.id(), "L2", "bay 9", Length.ofInches(40), Length.ofYards(20, 1), true),
+                Samples.entry()));
+
+        String page = Client.of(shop, "ada").get("/counter?words=" + bag.code()).body();
+
+        assertThat(page).contains("More from its lots", "lot L1", "value=\"" + stock.bolt(same).code() + " \"");
+        stock.boltsOf(List.of(fabric.id())).stream().filter(bolt -> bolt.lot().equals("L1"))
+                .forEach(bolt -> Samples.done(stock.take(bolt.id(), bolt.onHand(), Reason.SOLD_BY_LENGTH, Samples.entry())));
+        assertThat(Client.of(shop, "ada").get("/counter?words=" + bag.code()).body()).contains("nothing of this lot is free");
     }
 
     /** The bag takes nine eighths: 14.5125, so 14.51. */

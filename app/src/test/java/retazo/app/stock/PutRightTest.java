@@ -86,6 +86,8 @@ class PutRightTest {
         assertThat(page).contains("was bolt " + code);
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ZERO);
         assertThat(stock.boltByCode(code)).isEmpty();
+        assertThat(stock.correct(bolt, Length.ofYards(4, 1), Samples.entry()).<String>match(one -> "", problems -> problems.get(0).code()))
+                .isEqualTo("stock.never-came");
         long again = Samples.done(stock.receive(
                 new NewBolt(code, fabric.id(), "L1", "", Length.ofInches(40), Length.ofYards(5, 1), true), Samples.entry()));
         assertThat(stock.boltByCode(code)).get().extracting(Bolt::id).isEqualTo(again);

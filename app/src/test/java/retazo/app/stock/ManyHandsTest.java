@@ -1,0 +1,111 @@
+package retazo.app.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import retazo.app.Client;
+import retazo.app.Samples;
+import retazo.app.TestShop;
+import retazo.app.fabrics.Fabric;
+
+/** Fifty people cut, take back, measure and put aside on ten bolts at once, over the counter's own pages. */
+@Tag("slow")
+@ExtendWith(TestShop.class)
+class ManyHandsTest {
+
+    private static final int HANDS = 50;
+    private static final int STEPS = 12;
+    private static final Pattern TOLD = Pattern.compile("role=\"(?:alert|status)\"[^>]*>([^<]+)<");
+
+    private final TestShop.Shop shop;
+    private final Samples samples;
+    private final StockService stock;
+    private final JdbcClient database;
+    private final Map<String, Integer> told = new ConcurrentHashMap<>();
+
+    ManyHandsTest(TestShop.Shop shop, StockService stock, JdbcClient database) {
+        this.shop = shop;
+        this.samples = new Samples(shop);
+        this.stock = stock;
+        this.database = database;
+    }
+
+    @Test
+    void fifty_hands_on_ten_bolts_keep_the_sums_and_hear_plain_sentences() throws Exception {
+        Fabric fabric = samples.fabric();
+        List<Long> bolts = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            bolts.add(samples.bolt(fabric, "20 yd"));
+        }
+        ExecutorService hands = Executors.newFixedThreadPool(HANDS);
+        List<Future<?>> all = new ArrayList<>();
+        for (int hand = 0; hand < HANDS; hand++) {
+            int number = hand;
+            all.add(hands.submit(() -> work(number, bolts)));
+        }
+        for (Future<?> one : all) {
+            one.get(5, TimeUnit.MINUTES);
+        }
+        hands.shutdown();
+
+        for (long bolt : bolts) {
+            Map<String, Object> sums = database.sql("""
+                    SELECT i.on_hand_ticks AS there, sum(m.amount_ticks) AS booked, min(i.on_hand_ticks) AS least
+                      FROM stock_item i JOIN movement m ON m.stock_item_id = i.id WHERE i.id = :bolt GROUP BY i.id""")
+                    .param("bolt", bolt).query().singleRow();
+            assertThat(((Number) sums.get("there")).longValue()).isEqualTo(((Number) sums.get("booked")).longValue()).isNotNegative();
+            assertThat(running(bolt)).allMatch(balance -> balance >= 0);
+        }
+        assertThat(told.keySet()).isNotEmpty()
+                .allSatisfy(sentence -> assertThat(sentence).matches("[A-Z‘'“\\d].*[.)!?”’]").doesNotContain("xception", "null", "SQL"));
+    }
+
+    /** What was on hand after each line of its book. */
+    private List<Long> running(long bolt) {
+        return database.sql("SELECT sum(amount_ticks) OVER (ORDER BY id) FROM movement WHERE stock_item_id = :bolt ORDER BY id")
+                .param("bolt", bolt).query(Long.class).list();
+    }
+
+    private void work(int number, List<Long> bolts) {
+        Random random = new Random(number);
+        Client client = Client.of(shop, number % 2 == 0 ? "ada" : "marisol");
+        for (int step = 0; step < STEPS; step++) {
+            long bolt = bolts.get(random.nextInt(bolts.size()));
+            String once = UUID.randomUUID().toString();
+            String body = switch (random.nextInt(6)) {
+                case 0 -> client.post("/stock/bolts/" + bolt + "/undo", Map.of(
+                        "movement", "" + stock.linesOf(bolt, 1).get(0).id(), "clientId", once)).body();
+                case 1 -> client.post("/counter/lengths", Map.of(
+                        "boltId", "" + bolt, "length", "1/2", "name", "Hand " + number, "clientId", once)).body();
+                case 2 -> number % 2 == 0
+                        ? client.get("/stock/bolts/" + bolt).body()
+                        : client.post("/stock/bolts/" + bolt + "/count", Map.of(
+                                "counted", 5 + random.nextInt(15) + "", "clientId", once)).body();
+                default -> client.post("/counter/cut", Map.of(
+                        "boltId", "" + bolt, "length", (1 + random.nextInt(12)) + "/8", "clientId", once)).body();
+            };
+            assertThat(body).doesNotContain("Something broke on our side");
+            Matcher sentence = TOLD.matcher(body);
+            while (sentence.find()) {
+                if (!sentence.group(1).isBlank()) {
+                    told.merge(sentence.group(1).strip(), 1, Integer::sum);
+                }
+            }
+        }
+    }
+}
