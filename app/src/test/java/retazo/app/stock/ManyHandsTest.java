@@ -29,7 +29,7 @@ import retazo.app.fabrics.Fabric;
 class ManyHandsTest {
 
     private static final int HANDS = 50;
-    private static final int STEPS = 12;
+    private static final int STEPS = 6;
     private static final Pattern TOLD = Pattern.compile("role=\"(?:alert|status)\"[^>]*>([^<]+)<");
 
     private final TestShop.Shop shop;
