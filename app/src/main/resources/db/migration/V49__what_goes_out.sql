@@ -52,3 +52,7 @@ CREATE TABLE length_aside (
 CREATE INDEX length_aside_waits ON length_aside (until, id) WHERE ended_at IS NULL;
 CREATE INDEX length_aside_of_bolt ON length_aside (stock_item_id);
 GRANT SELECT, INSERT, UPDATE ON length_aside TO ${appUser};
+
+-- Open counters hear of both.
+CREATE TRIGGER length_aside_is_told AFTER INSERT OR UPDATE ON length_aside FOR EACH STATEMENT EXECUTE FUNCTION tell_changed();
+CREATE TRIGGER outgoing_is_told AFTER UPDATE ON outgoing FOR EACH STATEMENT EXECUTE FUNCTION tell_changed();

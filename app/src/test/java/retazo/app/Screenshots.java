@@ -17,7 +17,6 @@ public final class Screenshots {
     static {
         WIDE.put("today", "/");
         WIDE.put("patterns", "/patterns");
-        WIDE.put("pieces", "/patterns/4");
         WIDE.put("quilt", "/patterns/17/quilt");
         WIDE.put("drawing", "/patterns/4/drawing");
         WIDE.put("cloth", "/kits/5/cloth");
@@ -29,6 +28,7 @@ public final class Screenshots {
         WIDE.put("shelf", "/shelf");
         WIDE.put("stock", "/stock");
         WIDE.put("counter", "/counter?words=green");
+        WIDE.put("buying", "/stock/buying");
         WIDE.put("practice", "/practice");
     }
 

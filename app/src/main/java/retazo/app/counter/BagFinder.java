@@ -38,7 +38,7 @@ class BagFinder {
     }
 
     private String state(BagShelf.ShelfBag bag) {
-        return bag.soldAt().map(at -> words.text("shelf.bag.sold", Moments.near(at, clock.instant())))
+        return bag.soldAt().map(at -> words.text(bag.missing() ? "shelf.bag.missing" : "shelf.bag.sold", Moments.near(at, clock.instant())))
                 .or(() -> bag.aside().map(aside -> words.text("counter.bag.aside", aside.name())))
                 .orElseGet(() -> words.text("shelf.bag.there", Moments.near(bag.packedAt(), clock.instant())));
     }

@@ -40,6 +40,11 @@ public class Devices {
         return desk;
     }
 
+    /** Whether suppliers take orders without a person in between. */
+    public boolean hasDesk() {
+        return desk.isPresent();
+    }
+
     /** Whether labels are printed at a press. */
     public boolean hasPrinter() {
         return printer.isPresent();

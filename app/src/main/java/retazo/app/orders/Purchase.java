@@ -2,8 +2,11 @@ package retazo.app.orders;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import retazo.app.shared.Seen;
 import retazo.core.buying.OrderedBolts;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.measure.Length;
@@ -72,6 +75,14 @@ public record Purchase(
         public Optional<Money> amount() {
             return cost.map(each -> each.of(ordered.length()));
         }
+    }
+
+    /** A mark of its lines and its note as they are now. */
+    public String mark() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        lines.forEach(line -> texts.put(Long.toString(line.fabricId()), line.ordered() + " " + line.cost()));
+        texts.put("note", note);
+        return Seen.mark(texts);
     }
 
     public boolean isWritten() {

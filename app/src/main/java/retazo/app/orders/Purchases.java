@@ -65,9 +65,16 @@ public class Purchases {
         lines.saveAndFlush(there.orElseGet(() -> PurchaseLineEntity.of(purchaseId, wanted)));
     }
 
-    /** Changes what is being written: its lines as they are wanted, and the note for the supplier. */
-    public Outcome<Long> change(long id, List<NewLine> wanted, String note) {
+    /**
+     * Changes what is being written: its lines as they are wanted, and the note for the supplier.
+     *
+     * @param seen the {@link Purchase#mark} of what was shown; refused where somebody else changed it since
+     */
+    public Outcome<Long> change(long id, List<NewLine> wanted, String note, String seen) {
         return written(id, purchase -> {
+            if (!book.purchase(id).mark().equals(seen)) {
+                return Outcome.refused(Problem.of("order.changed"));
+            }
             List<PurchaseLineEntity> there = lines.findByPurchaseIdInOrderByPurchaseIdAscIdAsc(List.of(id));
             there.stream().filter(line -> wanted.stream().noneMatch(one -> one.fabricId() == line.fabricId())).forEach(lines::delete);
             lines.flush();
@@ -75,6 +82,11 @@ public class Purchases {
             purchase.note(note);
             return Outcome.done(id);
         });
+    }
+
+    /** Changes it and sends it, both or neither. */
+    public Outcome<Long> changeAndSend(long id, List<NewLine> wanted, String note, String seen, long personId) {
+        return change(id, wanted, note, seen).then(done -> send(id, personId));
     }
 
     /** Sends it: its lines stay as they are, and its cloth is on its way. */

@@ -6,11 +6,14 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -74,11 +77,35 @@ public class OutboxWork {
         try {
             boolean more = true;
             while (more) {
-                more = Boolean.TRUE.equals(transaction.execute(status -> outgoing.lockDue(clock.instant()).map(this::carry).isPresent()));
+                more = next();
             }
         } catch (DataAccessException | TransactionException away) {
             LOG.warn("Nothing is carried now: cause='{}'", away.getMessage());
         }
+    }
+
+    /** Carries what is due first; where that breaks, it is due later and the others go on. */
+    private boolean next() {
+        AtomicReference<@Nullable UUID> key = new AtomicReference<>();
+        try {
+            return Boolean.TRUE.equals(transaction.execute(status -> outgoing.lockDue(clock.instant()).map(one -> {
+                key.set(one.getId());
+                return carry(one);
+            }).isPresent()));
+        } catch (RuntimeException broken) {
+            LOG.error("Something that goes out could not be carried.", broken);
+            return Optional.ofNullable(key.get()).map(this::broke).orElse(false);
+        }
+    }
+
+    private boolean broke(UUID key) {
+        transaction.executeWithoutResult(status -> outgoing.findById(key).ifPresent(one -> later(one, words.text("outbox.broke"))));
+        return true;
+    }
+
+    private void later(OutgoingEntity one, String why) {
+        one.later(why, clock.instant().plus(FIRST_WAIT.multipliedBy(1L << Math.min(one.tries(), MOST_DOUBLINGS))));
+        outgoing.saveAndFlush(one);
     }
 
     private OutgoingEntity carry(OutgoingEntity one) {
@@ -90,8 +117,7 @@ public class OutboxWork {
                     return answer;
                 },
                 problems -> {
-                    Duration wait = FIRST_WAIT.multipliedBy(1L << Math.min(one.tries(), MOST_DOUBLINGS));
-                    one.later(words.of(problems.get(0)), clock.instant().plus(wait));
+                    later(one, words.of(problems.get(0)));
                     return "";
                 });
         return outgoing.saveAndFlush(one);

@@ -42,11 +42,12 @@ public class BagShelf {
      *
      * @param code   its number for good
      * @param number in its run
-     * @param soldAt absent while it is on the shelf
-     * @param aside  for whom it is put aside there
+     * @param soldAt  absent while it is on the shelf
+     * @param missing whether it went then without being sold
+     * @param aside   for whom it is put aside there
      */
     public record ShelfBag(
-            long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt,
+            long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt, boolean missing,
             Optional<BagEntity.Aside> aside) {
 
         public boolean isThere() {
@@ -60,7 +61,7 @@ public class BagShelf {
         return bags.onTheShelf(kitId, PageRequest.of(0, most)).map(BagShelf::view).getContent();
     }
 
-    /** The bags of a kit that were sold last. */
+    /** The bags of a kit that were sold last, or could not be found. */
     @Transactional(readOnly = true)
     public List<ShelfBag> soldLast(long kitId, int most) {
         return bags.soldLast(kitId, PageRequest.of(0, most)).map(BagShelf::view).getContent();
@@ -127,6 +128,20 @@ public class BagShelf {
                 : Outcome.refused(Problem.of("shelf.not-there", bag.code()));
     }
 
+    /** A bag that the book has on the shelf is not there: a correction of the count. One that is put aside is let go first. */
+    @Transactional
+    public Outcome<Long> missing(long bagId, Entry entry) {
+        return entries.once(entry, "missing bag " + bagId, within -> {
+            BagEntity bag = locked(bagId);
+            if (bag.aside().isPresent()) {
+                return Outcome.refused(Problem.of("shelf.is-aside", bag.code(), bag.aside().get().name()));
+            }
+            return bag.isOnTheShelf()
+                    ? moved(bag, -1, Reason.CORRECTION, within, () -> bag.miss(within.personId(), clock.instant()))
+                    : Outcome.refused(Problem.of("shelf.not-there", bag.code()));
+        });
+    }
+
     /** Puts a bag on the shelf aside for somebody; refused where it is for somebody else already. */
     @Transactional
     public Outcome<Long> putAside(long bagId, BagEntity.Aside aside, long personId) {
@@ -155,13 +170,13 @@ public class BagShelf {
         return Outcome.done(bagId);
     }
 
-    /** Takes a sold bag back to the shelf. */
+    /** Takes a bag that was sold, or could not be found, back to the shelf. */
     @Transactional
     public Outcome<Long> takeBack(long bagId, Entry entry) {
         return entries.once(entry, "take back bag " + bagId, within -> {
             BagEntity bag = locked(bagId);
             return bag.soldAt().isPresent()
-                    ? moved(bag, 1, Reason.KIT_RETURNED, within, bag::comeBack)
+                    ? moved(bag, 1, bag.isMissing() ? Reason.CORRECTION : Reason.KIT_RETURNED, within, bag::comeBack)
                     : Outcome.refused(Problem.of("shelf.not-sold", bag.code()));
         });
     }
@@ -180,6 +195,6 @@ public class BagShelf {
     private static ShelfBag view(BagEntity bag) {
         return new ShelfBag(
                 bag.id(), bag.code(), bag.runId(), bag.number(), bag.kitId(), bag.packedAt().orElse(Instant.EPOCH), bag.soldAt(),
-                bag.aside());
+                bag.isMissing(), bag.aside());
     }
 }

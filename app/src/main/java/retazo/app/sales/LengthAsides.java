@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Bolt;
@@ -63,10 +64,16 @@ public class LengthAsides {
         });
     }
 
-    /** It is fetched: cut, and a line of the open sale. */
+    /** It is fetched: cut, and a line of the open sale. Where its cloth is gone it is refused, and stays put aside. */
     @Transactional
     public Outcome<Long> give(long id, Entry entry) {
-        return ended(id).then(aside -> sales.sellLength(aside.boltId(), aside.length(), false, entry));
+        Outcome<Long> outcome = entries.once(
+                entry, "give length " + id,
+                within -> ended(id).then(aside -> sales.sellLength(aside.boltId(), aside.length(), false, within)));
+        if (!outcome.match(done -> true, problems -> false)) {
+            TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+        }
+        return outcome;
     }
 
     /** Nobody fetches it: its cloth is free again. */

@@ -57,7 +57,8 @@ class BagPages {
      *
      * @param state where it is, in words
      */
-    record BagPage(Bag bag, Kit kit, QuiltPicture picture, String state, boolean there, boolean sold, List<Cloth> cloth) {
+    record BagPage(
+            Bag bag, Kit kit, QuiltPicture picture, String state, boolean there, boolean sold, boolean missing, List<Cloth> cloth) {
 
         List<Fabric> prints() {
             return Stream.concat(kit.fabrics().values().stream(), cloth.stream().map(Cloth::fabric)).distinct().toList();
@@ -76,6 +77,7 @@ class BagPages {
         return new BagPage(
                 bag, kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink), state(bag, packed),
                 packed.filter(BagShelf.ShelfBag::isThere).isPresent(), packed.filter(one -> !one.isThere()).isPresent(),
+                packed.filter(BagShelf.ShelfBag::missing).isPresent(),
                 bag.lines().stream().map(line -> new Cloth(
                         requireNonNull(byId.get(line.fabricId())), LengthView.of(line.length(), words.sellingUnit()),
                         line.cut().filter(cut -> line.isCut()).map(cut -> requireNonNull(bolts.get(cut.boltId()))))).toList());
@@ -86,7 +88,7 @@ class BagPages {
             return words.text(bag.leftOut() ? "shelf.bag.left-out" : "shelf.bag.open");
         }
         return packed.get().soldAt()
-                .map(at -> words.text("shelf.bag.sold", Moments.near(at, clock.instant())))
+                .map(at -> words.text(packed.get().missing() ? "shelf.bag.missing" : "shelf.bag.sold", Moments.near(at, clock.instant())))
                 .orElseGet(() -> words.text("shelf.bag.there", Moments.near(packed.get().packedAt(), clock.instant())));
     }
 }

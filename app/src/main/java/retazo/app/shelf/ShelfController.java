@@ -85,6 +85,13 @@ class ShelfController {
         return told(sales.bagReturned(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.taken-back", "", redirect);
     }
 
+    /** The book has it here, and it is not. */
+    @PostMapping("/bags/{code}/missing")
+    String missing(
+            @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
+        return told(shelf.missing(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.missing", "", redirect);
+    }
+
     /** Opens a bag that nobody bought for its cloth. */
     @PostMapping("/bags/{code}/open")
     String open(

@@ -3,11 +3,10 @@ package retazo.app.today;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-
 import retazo.app.runs.changes.ChangeBook;
 import retazo.app.runs.changes.ChangeView;
 import retazo.app.runs.changes.ChangeWords;
@@ -27,6 +26,11 @@ class ChangeMatters implements Matters {
         this.changes = changes;
         this.changeWords = changeWords;
         this.words = words;
+    }
+
+    @Override
+    public Set<Right> rights() {
+        return Set.of(Right.RUNS);
     }
 
     @Override

@@ -4,11 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
-
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
@@ -30,6 +29,11 @@ class LookMatters implements Matters {
         this.looks = looks;
         this.stock = stock;
         this.words = words;
+    }
+
+    @Override
+    public Set<Right> rights() {
+        return Set.of(Right.CORRECT);
     }
 
     @Override

@@ -1,10 +1,9 @@
 package retazo.app.today;
 
 import java.util.List;
-
+import java.util.Set;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-
 import retazo.app.runs.OpenNeeds;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
@@ -20,6 +19,11 @@ class OpenMatters implements Matters {
     OpenMatters(OpenNeeds needs, Words words) {
         this.needs = needs;
         this.words = words;
+    }
+
+    @Override
+    public Set<Right> rights() {
+        return Set.of(Right.RUNS);
     }
 
     @Override

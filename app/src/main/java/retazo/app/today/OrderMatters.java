@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -30,6 +31,11 @@ class OrderMatters implements Matters {
         this.suppliers = suppliers;
         this.words = words;
         this.clock = clock;
+    }
+
+    @Override
+    public Set<Right> rights() {
+        return Set.of(Right.RECEIVE);
     }
 
     @Override

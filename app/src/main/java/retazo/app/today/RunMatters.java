@@ -46,6 +46,11 @@ class RunMatters implements Matters {
     }
 
     @Override
+    public Set<Right> rights() {
+        return Set.of(Right.RUNS, Right.CUTTING);
+    }
+
+    @Override
     public List<Matter> matters(UnderWay underWay) {
         List<Run> all = underWay.runs();
         Map<Long, RunTitles.RunTitle> askedFor = titles.of(all);

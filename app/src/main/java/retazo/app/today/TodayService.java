@@ -43,7 +43,8 @@ class TodayService {
     /** What presses alike at one place is one matter with all its reasons. */
     private List<Matter> matters(SignedIn person, UnderWay underWay) {
         Map<List<Object>, Matter> byPlace = new LinkedHashMap<>();
-        parts.stream().flatMap(part -> part.matters(underWay).stream()).filter(matter -> person.may(matter.right()))
+        parts.stream().filter(part -> part.rights().stream().anyMatch(person::may)).flatMap(part -> part.matters(underWay).stream())
+                .filter(matter -> person.may(matter.right()))
                 .forEach(matter -> byPlace.merge(
                         matter.path().startsWith("/runs/") ? List.of(matter.urgency(), matter.path()) : List.of(matter), matter,
                         Matter::and));

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.core.annotation.Order;
@@ -38,6 +39,11 @@ class WishMatters implements Matters {
         this.shelf = shelf;
         this.kits = kits;
         this.words = words;
+    }
+
+    @Override
+    public Set<Right> rights() {
+        return Set.of(Right.RUNS);
     }
 
     @Override

@@ -91,16 +91,34 @@ class PurchasesTest {
         assertThat(book.coming(List.of(fabric.id())).get(fabric.id())).singleElement()
                 .satisfies(coming -> assertThat(coming.length()).isEqualTo(Length.ofYards(20, 1)));
         assertThat(book.purchase(order).expected()).isPresent();
-        assertThat(codes(purchases.change(order, List.of(line(fabric, 5, "10 yd")), ""))).containsExactly("order.not-written");
+        assertThat(codes(purchases.change(order, List.of(line(fabric, 5, "10 yd")), "", book.purchase(order).mark())))
+                .containsExactly("order.not-written");
         assertThat(codes(purchases.drop(order))).containsExactly("order.not-written");
         assertThat(codes(purchases.send(order, 1))).containsExactly("order.not-written");
         assertThat(only(order).ordered().count()).isEqualTo(2);
     }
 
     @Test
+    void what_somebody_else_put_on_the_order_meanwhile_is_not_lost() {
+        Fabric fabric = samples.fabric();
+        Fabric meanwhile = samples.fabric();
+        long order = purchases.write(supplier, List.of(line(fabric, 2, "10 yd")), 1);
+        String seen = book.purchase(order).mark();
+        purchases.write(supplier, List.of(line(meanwhile, 1, "10 yd")), 1);
+
+        assertThat(codes(purchases.changeAndSend(order, List.of(line(fabric, 3, "10 yd")), "", seen, 1))).containsExactly("order.changed");
+
+        assertThat(book.purchase(order).lines()).extracting(Purchase.Line::fabricId).containsExactly(fabric.id(), meanwhile.id());
+        assertThat(book.purchase(order).state()).isEqualTo(State.WRITTEN);
+        Samples.done(purchases.changeAndSend(order, List.of(line(fabric, 3, "10 yd")), "soon", book.purchase(order).mark(), 1));
+        assertThat(book.purchase(order).lines()).singleElement().satisfies(line -> assertThat(line.ordered().count()).isEqualTo(3));
+        assertThat(book.purchase(order).state()).isEqualTo(State.SENT);
+    }
+
+    @Test
     void an_empty_order_is_not_sent() {
         long order = purchases.write(supplier, List.of(line(samples.fabric(), 1, "10 yd")), 1);
-        Samples.done(purchases.change(order, List.of(), ""));
+        Samples.done(purchases.change(order, List.of(), "", book.purchase(order).mark()));
 
         assertThat(codes(purchases.send(order, 1))).containsExactly("order.empty");
     }

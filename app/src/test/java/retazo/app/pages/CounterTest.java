@@ -80,7 +80,7 @@ class CounterTest {
         long bolt = samples.bolt(fabric, "90 in");
         long run = samples.run(samples.kit(fabric), 2);
 
-        assertThat(propose(fabric.code(), "1 yd")).contains("27", "of this is reserved for a run", "Sell it all the same");
+        assertThat(propose(fabric.code(), "1 yd")).contains("27", "of this is reserved, for a run", "Sell it all the same");
         String refused = ada.post("/counter/cut", Map.of(
                 "boltId", Long.toString(bolt), "length", "1 yd", "clientId", UUID.randomUUID().toString())).body();
         assertThat(refused).contains("Only 9 in is free now");

@@ -30,7 +30,7 @@ class StatementsTest {
     private static final int MOST = 34;
 
     /** Today works out what open runs need, from their kits and all their cloth. */
-    private static final int MOST_OF_SEVERAL = 70;
+    private static final int MOST_OF_SEVERAL = 76;
     private static final List<String> LISTS = List.of(
             "/", "/patterns", "/kits", "/kits/new", "/runs", "/runs/new", "/cutting", "/packing", "/shelf", "/stock", "/stock/goods",
             "/stock/pick?words=a&precuts=true", "/counter", "/counter?words=throw+blue", "/counter/answer?words=green", "/stock/receive",

@@ -15,6 +15,7 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entry;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -54,7 +55,9 @@ class LengthAsidesTest {
         assertThat(stock.bolt(bolt).free()).isEqualTo(Length.ofYards(1, 1));
         assertThat(codes(sales.sellLength(bolt, Length.ofYards(3, 2), false, Samples.entry()))).containsExactly("counter.reserved");
 
-        Samples.done(asides.give(one, Samples.entry()));
+        Entry once = Samples.entry();
+        Samples.done(asides.give(one, once));
+        Samples.done(asides.give(one, once));
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ofYards(1, 1));
         assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ZERO);
@@ -71,6 +74,20 @@ class LengthAsidesTest {
 
         assertThat(stock.bolt(bolt).free()).isEqualTo(Length.ofYards(3, 1));
         assertThat(codes(asides.letGo(one))).containsExactly("counter.aside-ended");
+    }
+
+    /** Of 3 yd 2 are put aside, and 2 are sold knowingly: what is left is too short, and it stays put aside. */
+    @Test
+    void what_was_sold_all_the_same_cannot_be_given() {
+        long bolt = samples.bolt(samples.fabric(), "3 yd");
+        long one = Samples.done(aside(bolt, "2 yd"));
+        Samples.done(sales.sellLength(bolt, Length.ofYards(2, 1), true, Samples.entry()));
+
+        assertThat(codes(asides.give(one, Samples.entry()))).containsExactly("stock.not-enough");
+
+        assertThat(asides.waiting(1_000)).anyMatch(left -> left.id() == one);
+        assertThat(stock.bolt(bolt).reserved()).isEqualTo(Length.ofYards(2, 1));
+        Samples.done(asides.letGo(one));
     }
 
     /** Of 5 yd eight hands put a yard each aside at once: five have it. */

@@ -25,6 +25,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.audit.BookAudit;
 import retazo.app.cutting.CutService;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
@@ -38,6 +39,7 @@ import retazo.app.runs.BagShelf;
 import retazo.app.runs.book.Bag;
 import retazo.app.runs.book.BagEntity;
 import retazo.app.runs.book.RunBook;
+import retazo.app.runs.progress.KitDemand;
 import retazo.app.shared.Outcome;
 import retazo.app.stock.Book;
 import retazo.app.stock.Entry;
@@ -192,6 +194,32 @@ class SalesTest {
         assertThat(shelf.packed(bag.id()).orElseThrow().aside()).isEmpty();
     }
 
+    /** Two are packed, one is not there: the book says one, no sale, and two again once it is found. */
+    @Test
+    void a_bag_that_is_not_there_corrects_the_count_and_comes_back_when_it_is_found() {
+        List<Bag> bags = packed(2);
+        Bag bag = bags.get(0);
+        Client ada = Client.of(shop, "ada");
+        ada.get("/shelf/bags/" + bag.code());
+
+        String told = ada.post("/shelf/bags/" + bag.code() + "/missing", Map.of("clientId", UUID.randomUUID().toString())).body();
+
+        assertThat(told).contains("the count is corrected", "Not found on the shelf", "It is here again");
+        assertThat(onShelf()).isEqualTo(1);
+        assertThat(codes(shelf.missing(bag.id(), Samples.entry()))).containsExactly("shelf.not-there");
+        assertThat(codes(sales.sellBag(bag.id(), Samples.entry()))).containsExactly("shelf.not-there");
+        assertThat(shelf.oldest(List.of(kit)).get(kit).id()).isEqualTo(bags.get(1).id());
+        assertThat(samples.bean(KitDemand.class).of(List.of(kit)).get(kit).soldInWeeks()).isZero();
+        assertThat(sales.open(1).standing()).isEmpty();
+        Samples.done(sales.bagReturned(bag.id(), Samples.entry()));
+        assertThat(onShelf()).isEqualTo(2);
+        assertThat(samples.bean(BookAudit.class).differences()).noneMatch(one -> one.contains(bag.code()));
+    }
+
+    private long onShelf() {
+        return samples.bean(KitShelf.class).counts(List.of(kit)).get(kit).onHand();
+    }
+
     /** Whatever is pressed in whatever order, the shelf has what is packed less what is sold, and the book says the same. */
     @ParameterizedTest
     @ValueSource(longs = {3, 17, 2_026})
@@ -200,12 +228,13 @@ class SalesTest {
         List<Bag> bags = packed(3);
         for (int i = 0; i < 40; i++) {
             long bag = bags.get(random.nextInt(bags.size())).id();
-            switch (random.nextInt(7)) {
+            switch (random.nextInt(8)) {
                 case 0, 1 -> sales.sellBag(bag, Samples.entry());
                 case 2 -> sales.bagReturned(bag, Samples.entry());
                 case 3 -> shelf.putAside(bag, new BagEntity.Aside("Ines", Optional.empty()), 1);
                 case 4 -> sales.giveBag(bag, "Ines", Samples.entry());
                 case 5 -> opening.open(bag, Samples.entry());
+                case 6 -> shelf.missing(bag, Samples.entry());
                 default -> {
                     shelf.letGo(bag, "Ines");
                     pack(runs.bag(bag));
@@ -216,7 +245,8 @@ class SalesTest {
         }
         assertThat(Book.itemsThatDiffer(shop)).isZero();
         assertThat(sales.open(1).standing()).hasSize(
-                (int) bags.stream().filter(one -> shelf.packed(one.id()).filter(bag -> !bag.isThere()).isPresent()).count());
+                (int) bags.stream().filter(one -> shelf.packed(one.id()).filter(bag -> !bag.isThere() && !bag.missing()).isPresent())
+                        .count());
     }
 
     /** Eight hands sell a yard each of a bolt of five: five are sold, the others are told. */

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -63,11 +64,17 @@ class BuyingPages {
      * @param stops   that something waits for it already
      * @param gone    since when it cannot be ordered any more; empty while it can
      * @param bolts   to order
+     * @param written that it stands on the order that is being written, in words; empty where it does not
      * @param bolt    how long each is
      */
     record ProposalView(
             Fabric fabric, LengthView there, LengthView ahead, String onOrder, boolean stops, String gone, long bolts, LengthView bolt,
-            List<String> reasons) {
+            String written, List<String> reasons) {
+
+        /** Whether its box is ticked before anybody chose. */
+        public boolean isTicked() {
+            return gone.isEmpty() && written.isEmpty();
+        }
     }
 
     /**
@@ -104,19 +111,23 @@ class BuyingPages {
         Map<Long, Supplier> sellers = suppliers.byIds(open.stream().map(Purchase::supplierId).toList());
         Map<Long, Long> written = open.stream().filter(Purchase::isWritten)
                 .collect(Collectors.toMap(Purchase::supplierId, Purchase::id));
+        Map<Long, String> writtenOf = new HashMap<>();
+        open.stream().filter(Purchase::isWritten).forEach(one -> one.lines().forEach(line -> writtenOf.put(
+                line.fabricId(), words.text("buying.on-written", line.ordered().count(), one.id()))));
         List<Outlook> all = bySupplier.values().stream().flatMap(List::stream).toList();
         Map<Long, KitTitle> titles = reasons.titles(all);
         LengthUnit unit = words.sellingUnit();
         int most = only.isEmpty() ? FIRST : MOST;
         return new BuyingPage(
                 bySupplier.values().stream().map(some -> new SupplierView(
-                        some.get(0).supplier(), some.stream().limit(most).map(one -> proposal(one, titles, unit)).toList(),
+                        some.get(0).supplier(), some.stream().limit(most)
+                                .map(one -> proposal(one, titles, writtenOf, unit)).toList(),
                         Math.max(0, some.size() - most), written.getOrDefault(some.get(0).supplier().id(), 0L))).toList(),
                 open.stream().map(one -> order(one, requireNonNull(sellers.get(one.supplierId())), unit)).toList(), suppliers.names(),
                 only);
     }
 
-    private ProposalView proposal(Outlook one, Map<Long, KitTitle> titles, LengthUnit unit) {
+    private ProposalView proposal(Outlook one, Map<Long, KitTitle> titles, Map<Long, String> writtenOf, LengthUnit unit) {
         return new ProposalView(
                 one.fabric(), LengthView.compared(one.supply().onHand(), unit), LengthView.compared(one.reorder().ahead().value(), unit),
                 one.supply().onOrder().isPositive()
@@ -125,7 +136,7 @@ class BuyingPages {
                 one.lacking().isPositive(),
                 one.terms().isGone(today()) ? one.terms().lastOrders().map(DAY::format).orElse("") : "",
                 one.reorder().bolts().value().value(),
-                LengthView.of(one.bolt(), unit), reasons.of(one, titles, unit));
+                LengthView.of(one.bolt(), unit), writtenOf.getOrDefault(one.fabric().id(), ""), reasons.of(one, titles, unit));
     }
 
     private OrderView order(Purchase purchase, Supplier supplier, LengthUnit unit) {

@@ -66,7 +66,8 @@ class PurchaseController {
     @PostMapping("/{id:\\d+}")
     String keep(
             @PathVariable long id, @RequestParam MultiValueMap<String, String> form, @RequestParam(defaultValue = "") String note,
-            @RequestParam Optional<String> send, @AuthenticationPrincipal SignedIn person, RedirectAttributes next, Model model) {
+            @RequestParam(defaultValue = "") String seen, @RequestParam Optional<String> send, @AuthenticationPrincipal SignedIn person,
+            RedirectAttributes next, Model model) {
         List<LineForm> typed = TypedRows.of(form).entrySet().stream().map(row -> LineForm.of(row.getKey(), row.getValue())).toList();
         FieldReader reader = new FieldReader();
         Map<String, Fabric> named = fabrics.named(typed.stream().map(LineForm::fabric).distinct().toList());
@@ -76,8 +77,10 @@ class PurchaseController {
         String readNote = reader.optionalText("note", note, LONGEST_NOTE);
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
-                : purchases.change(id, lines, readNote);
-        return outcome.then(done -> send.isPresent() ? purchases.send(id, person.personId()) : Outcome.done(id)).match(
+                : send.isPresent()
+                        ? purchases.changeAndSend(id, lines, readNote, seen, person.personId())
+                        : purchases.change(id, lines, readNote, seen);
+        return outcome.match(
                 done -> done(id, words.text(send.isPresent() ? "order.sent" : "order.kept"), next),
                 problems -> show(
                         id, typed, typed.isEmpty() ? LineForm.of(0, Map.of()) : typed.get(typed.size() - 1), Faults.of(problems, words),

@@ -64,6 +64,9 @@ public class BagEntity {
     @Column(name = "packed_entry")
     private @Nullable UUID packedEntry;
 
+    @Column(nullable = false)
+    private boolean missing;
+
     @Column(name = "sold_at")
     private @Nullable Instant soldAt;
 
@@ -122,6 +125,17 @@ public class BagEntity {
         letGo();
     }
 
+    /** Nobody finds it on the shelf. */
+    public void miss(long personId, Instant now) {
+        sell(personId, now);
+        missing = true;
+    }
+
+    /** Whether it went without being sold. */
+    public boolean isMissing() {
+        return missing;
+    }
+
     /** It stays on the shelf for somebody. */
     public void putAside(Aside aside, long personId) {
         asideFor = aside.name();
@@ -140,8 +154,9 @@ public class BagEntity {
         return Optional.ofNullable(asideFor).map(name -> new Aside(name, Optional.ofNullable(asideUntil)));
     }
 
-    /** A customer brought it back. */
+    /** A customer brought it back, or somebody found it. */
     public void comeBack() {
+        missing = false;
         soldAt = null;
         soldBy = null;
     }

@@ -51,7 +51,7 @@ public interface BagRepository extends JpaRepository<BagEntity, Long> {
         long getBags();
     }
 
-    /** The bags of a kit that were sold last. */
+    /** The bags of a kit that went last. */
     @Query("SELECT b FROM BagEntity b WHERE b.kitId = :kitId AND b.soldAt IS NOT NULL ORDER BY b.soldAt DESC, b.id DESC")
     Slice<BagEntity> soldLast(long kitId, Pageable page);
 

@@ -23,7 +23,7 @@ interface KitDemandRepository extends Repository<RunEntity, Long> {
     @Query(value = """
             SELECT counted.kit_id AS "kitId", sum(counted.sold) AS sold, sum(counted.under_way) AS "underWay"
               FROM (SELECT b.kit_id, count(*) AS sold, 0 AS under_way FROM bag b
-                     WHERE b.kit_id IN (:kitIds) AND b.sold_at >= :since GROUP BY b.kit_id
+                     WHERE b.kit_id IN (:kitIds) AND b.sold_at >= :since AND NOT b.missing GROUP BY b.kit_id
                     UNION ALL
                     SELECT b.kit_id, 0, count(*) FROM bag b WHERE b.kit_id IN (:kitIds) AND b.state = 'OPEN' GROUP BY b.kit_id
                     UNION ALL
