@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.Moments;
 import retazo.app.stock.Reason;
 import retazo.core.buying.WeeklyUse;
 import retazo.core.measure.Length;
@@ -52,7 +53,7 @@ class UseByWeek {
     }
 
     private LocalDate monday() {
-        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return Moments.today(clock).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     }
 
     /** By fabric; those of which nothing went are absent. */

@@ -50,7 +50,7 @@ class AsideController {
             @RequestParam(defaultValue = "") String asked, @AuthenticationPrincipal SignedIn person, RedirectAttributes next) {
         FieldReader reader = new FieldReader();
         String whom = reader.text("name", name, LONGEST_NAME);
-        Optional<LocalDate> day = AsideDay.read(until, reader);
+        Optional<LocalDate> day = reader.day("until", until);
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : shelf.putAside(bagId(code), new BagEntity.Aside(whom, day), person.personId());

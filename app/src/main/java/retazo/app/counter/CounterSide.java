@@ -4,10 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +17,7 @@ import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.BagShelf;
 import retazo.app.sales.LengthAside;
 import retazo.app.sales.LengthAsides;
+import retazo.app.shared.Moments;
 import retazo.app.wishes.Wish;
 import retazo.app.wishes.Wishes;
 
@@ -29,7 +27,6 @@ class CounterSide {
 
     private static final int ASIDE_SHOWN = 30;
     private static final int WISHES_SHOWN = 30;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final CustomerSide customers;
     private final BagShelf shelf;
@@ -110,11 +107,11 @@ class CounterSide {
     }
 
     private static String day(Optional<LocalDate> until) {
-        return until.map(DAY::format).orElse("");
+        return until.map(Moments::day).orElse("");
     }
 
     private boolean isLate(Optional<LocalDate> until) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        LocalDate today = Moments.today(clock);
         return until.filter(day -> day.isBefore(today)).isPresent();
     }
 }

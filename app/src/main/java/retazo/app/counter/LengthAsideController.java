@@ -44,7 +44,7 @@ class LengthAsideController {
         FieldReader reader = new FieldReader();
         Length read = reader.lengthAboveZero("length", length, words.sellingUnit(), CounterAsk.LONGEST_CUT);
         String whom = reader.text("name", name, LONGEST_NAME);
-        Optional<LocalDate> day = AsideDay.read(until, reader);
+        Optional<LocalDate> day = reader.day("until", until);
         if (boltId == 0) {
             reader.add(Problem.of("counter.no-bolt"));
         }

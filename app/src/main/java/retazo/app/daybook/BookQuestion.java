@@ -1,13 +1,11 @@
 package retazo.app.daybook;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import retazo.app.shared.FieldReader;
 import retazo.app.stock.Reason;
-import retazo.core.measure.Problem;
 
 /**
  * What is asked of the book, as typed.
@@ -26,23 +24,11 @@ record BookQuestion(
     }
 
     Optional<LocalDate> since(FieldReader reader) {
-        return day("since", since, reader);
+        return reader.day("since", since);
     }
 
     Optional<LocalDate> until(FieldReader reader) {
-        return day("until", until, reader);
-    }
-
-    private static Optional<LocalDate> day(String field, @Nullable String typed, FieldReader reader) {
-        if (text(typed).isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(LocalDate.parse(text(typed)));
-        } catch (DateTimeParseException unreadable) {
-            reader.add(Problem.at(field, "book.day", text(typed)));
-            return Optional.empty();
-        }
+        return reader.day("until", until);
     }
 
     /** 0 for all. */

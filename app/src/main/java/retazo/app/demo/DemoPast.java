@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.fabrics.Fabric;
+import retazo.app.shared.Moments;
 import retazo.core.measure.Length;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -41,7 +42,7 @@ class DemoPast {
     }
 
     void fill(List<Fabric> fabrics, long receiver, long counter) {
-        LocalDate monday = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())
+        LocalDate monday = Moments.today(clock)
                 .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)).minusWeeks(WEEKS);
         List<Map<String, Object>> bolts = new ArrayList<>();
         List<Map<String, Object>> sales = new ArrayList<>();

@@ -2,12 +2,12 @@ package retazo.app.orders;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import retazo.app.devices.Devices;
 import retazo.app.outbox.Carrier;
 import retazo.app.outbox.Outbox;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.core.measure.Problem;
@@ -41,7 +41,7 @@ class OrderCarrier implements Carrier {
     public Outcome<String> carry(UUID key, long about, String body) {
         Purchase purchase = book.purchase(about);
         String supplier = suppliers.supplier(purchase.supplierId()).name();
-        LocalDate day = purchase.expected().orElseGet(() -> LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
+        LocalDate day = purchase.expected().orElseGet(() -> Moments.today(clock));
         return devices.desk().map(desk -> desk.place(key, supplier, day, body))
                 .orElseGet(() -> Outcome.refused(Problem.of("supplier.away", supplier)))
                 .match(answer -> {

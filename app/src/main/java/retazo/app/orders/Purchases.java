@@ -2,7 +2,6 @@ package retazo.app.orders;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +10,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.orders.Purchase.State;
+import retazo.app.shared.Moments;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
@@ -97,7 +97,7 @@ public class Purchases {
                 return Outcome.refused(Problem.of("order.empty"));
             }
             Supplier supplier = suppliers.supplier(purchase.supplierId());
-            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+            LocalDate today = Moments.today(clock);
             purchase.send(personId, clock.instant(), today.plusDays(supplier.leadDays()));
             purchases.flush();
             events.publishEvent(new Sent(book.purchase(id), supplier));

@@ -1,5 +1,7 @@
 package retazo.app.shared;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -16,6 +18,9 @@ import retazo.core.measure.VisibleText;
 
 /** Reads the typed texts of a form and gathers what is wrong with them, each problem at its field. */
 public final class FieldReader {
+
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
 
     private final List<Problem> problems = new ArrayList<>();
 
@@ -86,6 +91,27 @@ public final class FieldReader {
         }
         problems.add(Problem.at(field, text.isEmpty() ? "number.missing" : "number.out-of-limits", shortened(text), least, most));
         return least;
+    }
+
+    /** A day as a field for days sends it; empty for nothing typed, or with a problem at the field. */
+    public Optional<LocalDate> day(String field, @Nullable String typed) {
+        String text = typed == null ? "" : typed.strip();
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<LocalDate> day = read(text).filter(one -> one.getYear() >= FIRST_YEAR && one.getYear() <= LAST_YEAR);
+        if (day.isEmpty()) {
+            problems.add(Problem.at(field, "day.unreadable", shortened(text)));
+        }
+        return day;
+    }
+
+    private static Optional<LocalDate> read(String text) {
+        try {
+            return Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException noDay) {
+            return Optional.empty();
+        }
     }
 
     /** A text on one line, stripped; a problem at the field if it is missing or too long. */

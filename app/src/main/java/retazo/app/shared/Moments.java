@@ -13,9 +13,20 @@ import org.springframework.context.annotation.Configuration;
 public final class Moments {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private Moments() {
+    }
+
+    /** A day among those around today: {@code Fri 4 Dec}. */
+    public static String day(LocalDate day) {
+        return WEEKDAY.format(day);
+    }
+
+    /** The day on which it is, in the time zone of the machine. */
+    public static LocalDate today(Clock clock) {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 
     /** The time of day: {@code 9:42}. */

@@ -4,10 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +17,7 @@ import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.BagShelf;
 import retazo.app.sales.LengthAsides;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 import retazo.app.wishes.Wish;
@@ -31,7 +29,6 @@ import retazo.app.wishes.Wishes;
 class CounterMatters implements Matters {
 
     private static final int MOST = 50;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final BagShelf shelf;
     private final LengthAsides lengths;
@@ -77,9 +74,9 @@ class CounterMatters implements Matters {
     private Stream<Matter> notFetched() {
         Stream<Matter> bags = shelf.aside(MOST).stream().flatMap(bag -> bag.aside().stream()
                 .filter(aside -> isOver(aside.until()))
-                .map(aside -> late(bag.code(), aside.name(), aside.until().map(DAY::format).orElse(""), counter(bag.code()))));
+                .map(aside -> late(bag.code(), aside.name(), aside.until().map(Moments::day).orElse(""), counter(bag.code()))));
         Stream<Matter> cloth = lengths.waiting(MOST).stream().filter(one -> isOver(one.until())).map(one -> late(
-                words.text("today.length", one.length()), one.name(), one.until().map(DAY::format).orElse(""), "/counter"));
+                words.text("today.length", one.length()), one.name(), one.until().map(Moments::day).orElse(""), "/counter"));
         return Stream.concat(bags, cloth);
     }
 
@@ -90,7 +87,7 @@ class CounterMatters implements Matters {
     }
 
     private boolean isOver(Optional<LocalDate> until) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        LocalDate today = Moments.today(clock);
         return until.filter(day -> day.isBefore(today)).isPresent();
     }
 

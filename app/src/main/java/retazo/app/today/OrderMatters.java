@@ -2,7 +2,6 @@ package retazo.app.today;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +12,7 @@ import retazo.app.orders.Purchase;
 import retazo.app.orders.PurchaseBook;
 import retazo.app.orders.Supplier;
 import retazo.app.orders.Suppliers;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.app.staff.Right;
 
@@ -40,7 +40,7 @@ class OrderMatters implements Matters {
 
     @Override
     public List<Matter> matters(UnderWay underWay) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        LocalDate today = Moments.today(clock);
         List<Purchase> due = orders.open().stream().filter(Purchase::isUnderWay)
                 .filter(one -> one.expected().filter(day -> !day.isAfter(today)).isPresent()).toList();
         Map<Long, Supplier> byId = suppliers.byIds(due.stream().map(Purchase::supplierId).toList());

@@ -3,7 +3,10 @@ package retazo.app.shared;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import retazo.core.cloth.PrintKind;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -39,5 +42,22 @@ class FieldReaderTest {
                 tuple("a", "length.missing"), tuple("b", "length.above-zero"), tuple("c", "length.above-zero"),
                 tuple("d", "number.out-of-limits"), tuple("e", "number.out-of-limits"), tuple("f", "number.missing"),
                 tuple("g", "text.missing"), tuple("h", "text.too-long"), tuple("i", "text.control"), tuple("j", "choice.missing"));
+    }
+
+    @Test
+    void a_day_is_read_as_a_field_for_days_sends_it() {
+
+        assertThat(reader.day("until", " 2026-12-04 ")).contains(LocalDate.of(2026, 12, 4));
+        assertThat(reader.day("until", "")).isEmpty();
+        assertThat(reader.day("until", null)).isEmpty();
+        assertThat(reader.anyProblem()).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"someday", "2026-02-30", "+99999-01-01", "0001-01-01", "4 Dec"})
+    void what_is_no_day_is_told_at_its_field(String typed) {
+
+        assertThat(reader.day("until", typed)).isEmpty();
+        assertThat(reader.problems()).extracting(Problem::place, Problem::code).containsExactly(tuple("until", "day.unreadable"));
     }
 }

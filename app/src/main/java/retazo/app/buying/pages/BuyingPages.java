@@ -4,12 +4,9 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -25,6 +22,7 @@ import retazo.app.orders.PurchaseBook;
 import retazo.app.orders.Supplier;
 import retazo.app.orders.Suppliers;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -37,7 +35,6 @@ class BuyingPages {
     /** How many fabrics of a supplier stand on the page of all. */
     private static final int FIRST = 12;
     private static final int MOST = 300;
-    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final Outlooks outlooks;
     private final PurchaseBook orders;
@@ -134,7 +131,7 @@ class BuyingPages {
                         ? words.text("buying.on-order", LengthView.compared(one.supply().onOrder(), unit).plain())
                         : "",
                 one.lacking().isPositive(),
-                one.terms().isGone(today()) ? one.terms().lastOrders().map(DAY::format).orElse("") : "",
+                one.terms().isGone(today()) ? one.terms().lastOrders().map(Moments::day).orElse("") : "",
                 one.reorder().bolts().value().value(),
                 LengthView.of(one.bolt(), unit), writtenOf.getOrDefault(one.fabric().id(), ""), reasons.of(one, titles, unit));
     }
@@ -144,7 +141,7 @@ class BuyingPages {
         return new OrderView(
                 purchase.id(), supplier.name(), words.text("order.state." + purchase.state()),
                 words.text("buying.order." + purchase.state(), purchase.lines().size(), LengthView.of(open, unit).plain()),
-                purchase.expected().filter(day -> purchase.isUnderWay()).map(DAY::format).orElse(""),
+                purchase.expected().filter(day -> purchase.isUnderWay()).map(Moments::day).orElse(""),
                 purchase.isUnderWay() && purchase.expected().filter(day -> day.isBefore(today())).isPresent(), purchase.isWritten());
     }
 
@@ -164,6 +161,6 @@ class BuyingPages {
     }
 
     private LocalDate today() {
-        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return Moments.today(clock);
     }
 }

@@ -18,6 +18,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.orders.PurchaseBook.Coming;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.core.buying.WeeklyUse;
 import retazo.core.measure.Length;
@@ -97,12 +98,12 @@ class FabricOutlookPages {
                 one.reorder().bolts().value().value(), LengthView.of(one.bolt(), unit), plot(one, unit),
                 one.wants().stream().map(want -> reasons.want(want, titles, unit)).toList(),
                 one.coming().stream().map(coming -> coming(coming, unit)).toList(), figures,
-                one.terms().lastOrders().map(BuyingPages.DAY::format).orElse(""), kits(one, more, unit));
+                one.terms().lastOrders().map(Moments::day).orElse(""), kits(one, more, unit));
     }
 
     private static ComingView coming(Coming coming, LengthUnit unit) {
         return new ComingView(
-                coming.purchaseId(), LengthView.of(coming.length(), unit), coming.expected().map(BuyingPages.DAY::format).orElse(""));
+                coming.purchaseId(), LengthView.of(coming.length(), unit), coming.expected().map(Moments::day).orElse(""));
     }
 
     private Plot plot(Outlook one, LengthUnit unit) {
@@ -116,10 +117,10 @@ class FabricOutlookPages {
             boolean in = busiest.went().isPositive() && week >= busiest.first() && week < busiest.first() + busiest.weeks();
             return new WeekBar(
                     week * STEP, HIGH - high, high, in,
-                    words.text("buying.week-of", BuyingPages.DAY.format(first.plusWeeks(week)), LengthView.compared(went, unit).plain()));
+                    words.text("buying.week-of", Moments.day(first.plusWeeks(week)), LengthView.compared(went, unit).plain()));
         }).toList();
         return new Plot(
-                bars, (use.weeks().size() - 1) * STEP + WIDE, BuyingPages.DAY.format(first), LengthView.compared(most, unit).plain(),
+                bars, (use.weeks().size() - 1) * STEP + WIDE, Moments.day(first), LengthView.compared(most, unit).plain(),
                 words.text("buying.went", LengthView.compared(use.all(), unit).plain(), use.weeks().size()));
     }
 

@@ -42,9 +42,9 @@ class LeavingController {
             Model model) {
         FieldReader reader = new FieldReader();
         String readRange = reader.text("range", range, 60);
-        Optional<LocalDate> readDay = TermsForm.day("day", day, reader);
+        Optional<LocalDate> readDay = reader.day("day", day);
         if (readDay.isEmpty() && !reader.anyProblem()) {
-            reader.add(Problem.at("day", "order.day"));
+            reader.add(Problem.at("day", "day.missing"));
         }
         if (reader.anyProblem()) {
             return show(0, range, day, Faults.of(reader.problems(), words), model);

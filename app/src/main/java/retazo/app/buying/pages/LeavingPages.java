@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -19,6 +18,7 @@ import retazo.app.buying.Outlooks;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -79,9 +79,9 @@ class LeavingPages {
 
     private LeavingView view(Outlook one, Map<Long, KitTitle> titles, LengthUnit unit) {
         Length missing = one.lacking();
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        LocalDate today = Moments.today(clock);
         return new LeavingView(
-                one.fabric(), one.terms().lastOrders().map(BuyingPages.DAY::format).orElse(""), one.terms().isGone(today),
+                one.fabric(), one.terms().lastOrders().map(Moments::day).orElse(""), one.terms().isGone(today),
                 LengthView.compared(one.supply().onHand(), unit), LengthView.compared(one.supply().promised(), unit),
                 LengthView.compared(one.supply().onOrder(), unit), one.supply().onOrder().isPositive(),
                 one.wants().stream().map(want -> reasons.want(want, titles, unit)).toList(),

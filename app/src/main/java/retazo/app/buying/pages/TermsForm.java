@@ -1,7 +1,6 @@
 package retazo.app.buying.pages;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.buying.FabricTerms;
@@ -32,27 +31,10 @@ public record TermsForm(@Nullable String point, @Nullable String bolt, @Nullable
         return new FabricTerms(
                 fabricId, readPoint,
                 isBlank(bolt) ? Optional.empty() : Optional.of(reader.lengthAboveZero("bolt", bolt, unit, LONGEST_BOLT)),
-                day("lastOrders", lastOrders, reader));
+                reader.day("lastOrders", lastOrders));
     }
 
     private static boolean isBlank(@Nullable String text) {
         return text == null || text.isBlank();
-    }
-
-    /** A day as a field for days sends it; empty for nothing typed, or with a problem at the field. */
-    static Optional<LocalDate> day(String field, @Nullable String typed, FieldReader reader) {
-        if (typed == null || typed.isBlank()) {
-            return Optional.empty();
-        }
-        try {
-            LocalDate day = LocalDate.parse(typed.strip());
-            if (day.getYear() >= 2000 && day.getYear() <= 2200) {
-                return Optional.of(day);
-            }
-        } catch (DateTimeParseException noDay) {
-            // Told below like a day that no calendar on the wall has.
-        }
-        reader.add(Problem.at(field, "order.day"));
-        return Optional.empty();
     }
 }

@@ -1,7 +1,5 @@
 package retazo.app.orders.pages;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -94,17 +92,10 @@ class PurchaseController {
 
     @PostMapping("/{id:\\d+}/expect")
     String expect(@PathVariable long id, @RequestParam(defaultValue = "") String day, RedirectAttributes next) {
-        return told(read(day).map(one -> purchases.expect(id, one)).orElseGet(() -> Outcome.refused(Problem.of("order.day"))), id,
-                "order.expected", next);
-    }
-
-    private static Optional<LocalDate> read(String day) {
-        try {
-            LocalDate read = LocalDate.parse(day.strip());
-            return read.getYear() < 2000 || read.getYear() > 2200 ? Optional.empty() : Optional.of(read);
-        } catch (DateTimeParseException noDay) {
-            return Optional.empty();
-        }
+        FieldReader reader = new FieldReader();
+        Outcome<Long> outcome = reader.day("day", day).map(one -> purchases.expect(id, one))
+                .orElseGet(() -> Outcome.refused(reader.anyProblem() ? reader.problems() : List.of(Problem.of("day.missing"))));
+        return told(outcome, id, "order.expected", next);
     }
 
     @PostMapping("/{id:\\d+}/lines/{lineId}/cancel")

@@ -4,11 +4,8 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +33,6 @@ import retazo.core.measure.LengthUnit;
 class PurchasePages {
 
     private static final int ON_A_PAGE = 30;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final PurchaseBook book;
     private final CameViews came;
@@ -121,8 +117,8 @@ class PurchasePages {
 
     /** A day as one says it, and that it is past where it is. */
     private String day(LocalDate day) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        String text = DAY.format(day);
+        LocalDate today = Moments.today(clock);
+        String text = Moments.day(day);
         return day.isBefore(today) ? words.text("order.late", text) : text;
     }
 

@@ -1,16 +1,15 @@
 package retazo.app.runs.pages;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.orders.PurchaseBook;
 import retazo.app.shared.LengthView;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Words;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -18,8 +17,6 @@ import retazo.core.measure.LengthUnit;
 /** Says what is on its way of fabrics that a run lacks: it is not there, and no bag is planned of it. */
 @Component
 class ComingCloth {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final PurchaseBook orders;
     private final Words words;
@@ -41,6 +38,7 @@ class ComingCloth {
         String length = LengthView.of(
                 coming.stream().map(PurchaseBook.Coming::length).reduce(Length.ZERO, Length::plus), unit).plain();
         Optional<LocalDate> first = coming.get(0).expected();
-        return first.map(day -> words.text("draft.coming-on", length, DAY.format(day))).orElseGet(() -> words.text("draft.coming", length));
+        return first.map(day -> words.text("draft.coming-on", length, Moments.day(day)))
+                .orElseGet(() -> words.text("draft.coming", length));
     }
 }

@@ -1,12 +1,8 @@
 package retazo.app.runs.pages;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Optional;
-
 import org.jspecify.annotations.Nullable;
-
 import retazo.app.runs.book.Run;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
@@ -22,19 +18,6 @@ record TurnForm(@Nullable String priority, @Nullable String neededOn) {
         if (chosen.isEmpty() && !pressing.isEmpty()) {
             reader.add(Problem.at("priority", "choice.missing"));
         }
-        return new Run.Turn(chosen.orElse(Priority.USUAL), day(reader), Optional.empty());
-    }
-
-    private Optional<LocalDate> day(FieldReader reader) {
-        String typed = Typed.text(neededOn);
-        if (typed.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(LocalDate.parse(typed));
-        } catch (DateTimeParseException unreadable) {
-            reader.add(Problem.at("neededOn", "run.no-day", typed));
-            return Optional.empty();
-        }
+        return new Run.Turn(chosen.orElse(Priority.USUAL), reader.day("neededOn", neededOn), Optional.empty());
     }
 }
