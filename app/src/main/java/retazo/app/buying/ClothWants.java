@@ -93,9 +93,7 @@ class ClothWants {
         return kits.stream().map(kit -> {
             KitDemand.Demand one = demands.getOrDefault(kit, KitDemand.Demand.NONE);
             long onShelf = Optional.ofNullable(there.get(kit)).map(KitShelf.KitCount::onHand).orElse(0L);
-            return new Asked(
-                    Want.Kind.ASKED, kit, kit,
-                    (int) Math.max(0, one.wished() - one.underWay() - drafted.getOrDefault(kit, 0) - onShelf));
+            return new Asked(Want.Kind.ASKED, kit, kit, (int) one.wishedBeyond(drafted.getOrDefault(kit, 0) + onShelf));
         });
     }
 }

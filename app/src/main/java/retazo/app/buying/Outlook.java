@@ -30,8 +30,13 @@ public record Outlook(
         return longest.isLongerThan(bolt()) ? longest : Length.ZERO;
     }
 
+    /** How many of its bolts give a length. */
+    public long boltsFor(Length length) {
+        return Reorder.boltsFor(length, bolt());
+    }
+
     /** What is missing for all that is promised and wanted, with what is on its way; zero where nothing is. */
     public Length lacking() {
-        return reorder.ahead().value().negated().atLeast(Length.ZERO);
+        return reorder.lackingFor(Length.ZERO);
     }
 }

@@ -21,14 +21,7 @@ interface WaitingRepository extends Repository<StockItemEntity, Long> {
     }
 
     @Query(value = """
-            SELECT b.run_id AS "runId", l.fabric_id AS "fabricId", sum(l.length_ticks)::bigint AS ticks, max(l.length_ticks) AS longest
-              FROM bag b JOIN bag_line l ON l.bag_id = b.id
-             WHERE b.state = 'OPEN'
-               AND NOT EXISTS (SELECT FROM bag_line later WHERE later.instead_of = l.id)
-               AND NOT EXISTS (SELECT FROM planned_cut c WHERE c.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
-               AND NOT EXISTS (
-                   SELECT FROM planned_cut_with w JOIN planned_cut c ON c.id = w.planned_cut_id
-                    WHERE w.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
-             GROUP BY b.run_id, l.fabric_id""", nativeQuery = true)
+            SELECT w.run_id AS "runId", w.fabric_id AS "fabricId", sum(w.length_ticks)::bigint AS ticks, max(w.length_ticks) AS longest
+              FROM bag_line_waiting w GROUP BY w.run_id, w.fabric_id""", nativeQuery = true)
     List<Waiting> waiting();
 }

@@ -11,6 +11,7 @@ import retazo.app.sales.Sale;
 import retazo.app.sales.Sales;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
+import retazo.core.cloth.Earning;
 import retazo.core.cloth.Tax;
 import retazo.core.measure.Money;
 
@@ -19,7 +20,6 @@ import retazo.core.measure.Money;
 class CustomerSide {
 
     private static final int SOLD_SHOWN = 8;
-    private static final int HUNDRED = 100;
 
     private final Sales sales;
     private final SoldWords sold;
@@ -80,10 +80,8 @@ class CustomerSide {
             return "";
         }
         Money net = tax.net(sale.totals().get(0));
-        return sale.cost(net.currency()).filter(cost -> net.minor() > 0).map(cost -> {
-            Money kept = new Money(net.currency(), net.minor() - cost.minor());
-            return words.text("counter.margin", MoneyText.of(kept), kept.minor() * HUNDRED / net.minor());
-        }).orElse("");
+        return sale.cost(net.currency()).flatMap(cost -> Earning.of(net, cost))
+                .map(one -> words.text("counter.margin", MoneyText.of(one.kept()), one.percent())).orElse("");
     }
 
     private String waits(long personId) {

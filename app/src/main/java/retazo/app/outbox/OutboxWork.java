@@ -18,9 +18,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import retazo.app.shared.Outcome;
@@ -79,7 +77,7 @@ public class OutboxWork {
             while (more) {
                 more = next();
             }
-        } catch (DataAccessException | TransactionException away) {
+        } catch (RuntimeException away) {
             LOG.warn("Nothing is carried now: cause='{}'", away.getMessage());
         }
     }
@@ -93,8 +91,12 @@ public class OutboxWork {
                 return carry(one);
             }).isPresent()));
         } catch (RuntimeException broken) {
+            UUID carried = key.get();
+            if (carried == null) {
+                throw broken;
+            }
             LOG.error("Something that goes out could not be carried.", broken);
-            return Optional.ofNullable(key.get()).map(this::broke).orElse(false);
+            return broke(carried);
         }
     }
 

@@ -59,8 +59,7 @@ class WishMatters implements Matters {
         return byKit.entrySet().stream().flatMap(wished -> {
             long kit = wished.getKey();
             KitDemand.Demand of = requireNonNull(demands.get(kit));
-            long have = of.underWay() + Optional.ofNullable(there.get(kit)).map(KitShelf.KitCount::onHand).orElse(0L);
-            long lacks = of.wished() - have;
+            long lacks = of.wishedBeyond(Optional.ofNullable(there.get(kit)).map(KitShelf.KitCount::onHand).orElse(0L));
             return lacks > 0 ? Stream.of(matter(requireNonNull(titles.get(kit)), wished.getValue(), lacks)) : Stream.empty();
         }).toList();
     }

@@ -18,6 +18,16 @@ import retazo.core.measure.Length;
  */
 public record FabricSupply(Length onHand, Length onOrder, Length promised, Length wanted) {
 
+    /**
+     * What of a bolt counts as being there: all of it, where what is left beside its promises can still be sold; else what is promised.
+     *
+     * @param shortest length that is sold
+     */
+    public static Length counted(Length onHand, Length promised, Length shortest) {
+        boolean sells = !onHand.minus(promised).isShorterThan(shortest);
+        return sells || promised.isLongerThan(onHand) ? onHand : promised;
+    }
+
     /** What is left for everything else once all that is promised and wanted is cut; below zero where there is not enough. */
     public Figure<Length> ahead() {
         Figure<Length> there = Arithmetic.sum("ahead.there", Label.of("buying.there"), List.of(

@@ -44,6 +44,21 @@ public record Reorder(Figure<Length> point, Figure<Length> level, Figure<Length>
                         () -> lacking.value().partsToCover(bolt)));
     }
 
+    /**
+     * What is missing for all that is promised and wanted, and for something more.
+     *
+     * @param more zero or more
+     * @return zero where nothing is missing
+     */
+    public Length lackingFor(Length more) {
+        return more.minus(ahead.value()).atLeast(Length.ZERO);
+    }
+
+    /** How many whole bolts give a length: ⌈length ÷ bolt⌉. */
+    public static long boltsFor(Length length, Length bolt) {
+        return length.isPositive() ? length.partsToCover(bolt).value() : 0;
+    }
+
     public boolean isDue() {
         return bolts.value().value() > 0;
     }

@@ -73,6 +73,29 @@ class ReorderTest {
         assertThat(due.bolts().value().value()).isEqualTo(1);
     }
 
+    /** Of a bolt of 3 yd 2 3/4 are promised: the quarter left is too short to be sold, so 2 3/4 count; 2 1/2 leave enough. */
+    @Test
+    void what_is_left_beside_promises_counts_where_it_can_be_sold() {
+        Length half = Length.ofYards(1, 2);
+        Length three = Length.ofYards(3, 1);
+
+        assertThat(FabricSupply.counted(three, Length.ofYards(11, 4), half)).isEqualTo(Length.ofYards(11, 4));
+        assertThat(FabricSupply.counted(three, Length.ofYards(5, 2), half)).isEqualTo(three);
+        assertThat(FabricSupply.counted(Length.ofYards(1, 4), Length.ZERO, half)).isEqualTo(Length.ZERO);
+        assertThat(FabricSupply.counted(Length.ofYards(1, 1), three, half)).isEqualTo(Length.ofYards(1, 1));
+    }
+
+    /** 2 yd will be left: 1 3/4 more lack nothing, 12 1/4 more lack 10 1/4, two bolts of ten. */
+    @Test
+    void what_something_more_would_lack() {
+        Reorder calm = Reorder.of(new ReorderRule(1, 1, Optional.empty()), use(0), supply(8, 0, 0, 0), TEN);
+
+        assertThat(calm.lackingFor(Length.ofYards(7, 4))).isEqualTo(Length.ZERO);
+        assertThat(calm.lackingFor(Length.ofYards(49, 4))).isEqualTo(Length.ofYards(41, 4));
+        assertThat(Reorder.boltsFor(Length.ofYards(41, 4), TEN)).isEqualTo(2);
+        assertThat(Reorder.boltsFor(Length.ZERO, TEN)).isZero();
+    }
+
     @Test
     void a_stretch_of_no_weeks_is_a_mistake() {
         assertThatThrownBy(() -> use(1).busiest(0)).isInstanceOf(IllegalArgumentException.class);

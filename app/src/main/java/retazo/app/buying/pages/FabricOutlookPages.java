@@ -1,7 +1,5 @@
 package retazo.app.buying.pages;
 
-import static java.util.Objects.requireNonNull;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -131,10 +129,9 @@ class FabricOutlookPages {
                 Optional.ofNullable(more.get(kit.id())).orElse(0))).toList();
         Length takes = found.kits().stream().map(kit -> kit.one().times(Optional.ofNullable(more.get(kit.id())).orElse(0)))
                 .reduce(Length.ZERO, Length::plus);
-        Length missing = takes.minus(one.reorder().ahead().value()).atLeast(Length.ZERO);
+        Length missing = one.reorder().lackingFor(takes);
         return new KitsView(
                 lines, found.all(), takes.isPositive(), LengthView.of(takes, unit),
-                missing.isPositive() ? LengthView.of(missing, unit).plain() : "",
-                missing.isPositive() ? requireNonNull(missing.partsToCover(one.bolt())).value() : 0);
+                missing.isPositive() ? LengthView.of(missing, unit).plain() : "", one.boltsFor(missing));
     }
 }

@@ -86,6 +86,6 @@ class LeavingPages {
                 LengthView.compared(one.supply().onOrder(), unit), one.supply().onOrder().isPositive(),
                 one.wants().stream().map(want -> reasons.want(want, titles, unit)).toList(),
                 missing.isPositive() ? LengthView.of(missing, unit).plain() : "",
-                missing.isPositive() ? missing.partsToCover(one.bolt()).value() : 0, one.supplier().name());
+                one.boltsFor(missing), one.supplier().name());
     }
 }

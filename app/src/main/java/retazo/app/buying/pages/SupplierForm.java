@@ -3,7 +3,7 @@ package retazo.app.buying.pages;
 import org.jspecify.annotations.Nullable;
 import retazo.app.orders.Supplier;
 import retazo.app.shared.FieldReader;
-import retazo.core.measure.Length;
+import retazo.app.stock.bulk.TypedBolt;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 
@@ -11,8 +11,6 @@ import retazo.core.measure.LengthUnit;
 public record SupplierForm(
         @Nullable String name, @Nullable String leadDays, @Nullable String cycleWeeks, @Nullable String bolt, @Nullable String account,
         @Nullable String address) {
-
-    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
 
     static SupplierForm of(Supplier supplier, LengthUnit unit) {
         return new SupplierForm(
@@ -24,7 +22,7 @@ public record SupplierForm(
     Supplier read(FieldReader reader, LengthUnit unit) {
         return new Supplier(
                 0, reader.text("name", name, 60), reader.number("leadDays", leadDays, 1, 365),
-                reader.number("cycleWeeks", cycleWeeks, 1, 26), reader.lengthAboveZero("bolt", bolt, unit, LONGEST_BOLT),
+                reader.number("cycleWeeks", cycleWeeks, 1, 26), reader.lengthAboveZero("bolt", bolt, unit, TypedBolt.LONGEST),
                 reader.optionalText("account", account, 60), reader.optionalText("address", address, 200));
     }
 }

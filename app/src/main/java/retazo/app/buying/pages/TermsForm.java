@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import retazo.app.buying.FabricTerms;
 import retazo.app.shared.FieldReader;
+import retazo.app.stock.bulk.TypedBolt;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
@@ -13,7 +14,6 @@ import retazo.core.measure.Problem;
 /** What the buyer keeps of a fabric, as typed; what is left empty is not known. */
 public record TermsForm(@Nullable String point, @Nullable String bolt, @Nullable String lastOrders) {
 
-    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
     private static final Length HIGHEST_POINT = Length.ofYards(5_000, 1);
 
     static TermsForm of(FabricTerms terms, LengthUnit unit) {
@@ -30,7 +30,7 @@ public record TermsForm(@Nullable String point, @Nullable String bolt, @Nullable
                 .ifPresent(length -> reader.add(Problem.at("point", "length.above-zero", length, HIGHEST_POINT)));
         return new FabricTerms(
                 fabricId, readPoint,
-                isBlank(bolt) ? Optional.empty() : Optional.of(reader.lengthAboveZero("bolt", bolt, unit, LONGEST_BOLT)),
+                isBlank(bolt) ? Optional.empty() : Optional.of(reader.lengthAboveZero("bolt", bolt, unit, TypedBolt.LONGEST)),
                 reader.day("lastOrders", lastOrders));
     }
 

@@ -6,6 +6,8 @@ import java.util.Map;
 import retazo.app.orders.CameBolt;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.TypedRows;
+import retazo.app.stock.NewBolt;
+import retazo.app.stock.bulk.TypedBolt;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
@@ -17,9 +19,6 @@ import retazo.core.measure.Problem;
  */
 public record BoltLineForm(
         int row, long line, String code, String length, String lot, String place, boolean measured, boolean damaged, String note) {
-
-    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
-    private static final String CODE = "[A-Za-z0-9][A-Za-z0-9-]*";
 
     static BoltLineForm of(int row, Map<String, String> typed) {
         return new BoltLineForm(
@@ -55,15 +54,17 @@ public record BoltLineForm(
         return came;
     }
 
+    /** One that goes back needs no number and no lot; any other is read like every bolt that comes in. */
     private CameBolt read(LengthUnit unit, FieldReader reader) {
-        String readCode = damaged ? code : reader.text(field("code"), code, 20);
-        if (!damaged && !readCode.isEmpty() && !readCode.matches(CODE)) {
-            reader.add(Problem.at(field("code"), "bolt.code"));
+        String said = reader.optionalText(field("note"), note, 200);
+        if (damaged) {
+            return new CameBolt(
+                    line, code, reader.lengthAboveZero(field("length"), length, unit, TypedBolt.LONGEST),
+                    reader.optionalText(field("lot"), lot, 30), reader.optionalText(field("place"), place, 40), measured, true, said);
         }
-        Length readLength = reader.lengthAboveZero(field("length"), length, unit, LONGEST_BOLT);
-        String readLot = damaged ? reader.optionalText(field("lot"), lot, 30) : reader.text(field("lot"), lot, 30);
-        return new CameBolt(
-                line, readCode, readLength, readLot, reader.optionalText(field("place"), place, 40), measured, damaged,
-                reader.optionalText(field("note"), note, 200));
+        FieldReader own = new FieldReader();
+        NewBolt read = new TypedBolt(code, lot, place, length, "", measured).read(own, 0, Length.ZERO, unit);
+        reader.addAll(own.problems().stream().map(one -> one.movedTo(field(one.place()))).toList());
+        return new CameBolt(line, read.code(), read.length(), read.lot(), read.place(), measured, false, said);
     }
 }

@@ -12,6 +12,7 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.orders.NewLine;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.TypedRows;
+import retazo.app.stock.bulk.TypedBolt;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
@@ -25,12 +26,15 @@ import retazo.core.measure.Problem;
  */
 public record LineForm(int row, String fabric, String bolts, String bolt, String cost) {
 
-    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
-
     static LineForm of(int row, Map<String, String> typed) {
         return new LineForm(
                 row, TypedRows.text(typed, "fabric"), TypedRows.text(typed, "bolts"), TypedRows.text(typed, "bolt"),
                 TypedRows.text(typed, "cost"));
+    }
+
+    /** The same in another row. */
+    LineForm at(int otherRow) {
+        return new LineForm(otherRow, fabric, bolts, bolt, cost);
     }
 
     /** How its fields are called. */
@@ -62,7 +66,7 @@ public record LineForm(int row, String fabric, String bolts, String bolt, String
                     reader.add(Problem.at(line.field("fabric"), "order.fabric-twice", fabric.get().name()));
                 }
                 int count = reader.number(line.field("bolts"), line.bolts, 1, NewLine.MOST_BOLTS);
-                Length each = line.bolt.isEmpty() ? usual : reader.lengthAboveZero(line.field("bolt"), line.bolt, unit, LONGEST_BOLT);
+                Length each = line.bolt.isEmpty() ? usual : reader.lengthAboveZero(line.field("bolt"), line.bolt, unit, TypedBolt.LONGEST);
                 Optional<ClothPrice> price = reader.money(line.field("cost"), line.cost, currency).map(one -> new ClothPrice(one, unit));
                 fabric.ifPresent(one -> read.add(new NewLine(one.id(), count, each, price, "")));
             }

@@ -120,7 +120,7 @@ class PurchaseController {
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
         boolean isSpare = page.lines().stream().noneMatch(line -> line.form().row() == spare.row());
-        model.addAttribute("spare", isSpare ? spare : LineForm.of(page.lines().size(), Map.of()));
+        model.addAttribute("spare", isSpare ? spare : spare.at(page.lines().size()));
         model.addAttribute("faults", faults);
         return "orders/order";
     }

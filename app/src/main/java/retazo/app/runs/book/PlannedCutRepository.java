@@ -25,14 +25,7 @@ public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Lo
 
     /** Runs with an open bag of which a line of this fabric has no bolt, and those with bags that were asked and could not be made. */
     @Query(value = """
-            SELECT b.run_id
-              FROM bag b JOIN bag_line l ON l.bag_id = b.id
-             WHERE b.state = 'OPEN' AND l.fabric_id = :fabricId
-               AND NOT EXISTS (SELECT FROM bag_line later WHERE later.instead_of = l.id)
-               AND NOT EXISTS (SELECT FROM planned_cut c WHERE c.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
-               AND NOT EXISTS (
-                   SELECT FROM planned_cut_with w JOIN planned_cut c ON c.id = w.planned_cut_id
-                    WHERE w.bag_line_id = l.id AND c.state <> 'SUPERSEDED')
+            SELECT w.run_id FROM bag_line_waiting w WHERE w.fabric_id = :fabricId
              UNION
             SELECT o.run_id FROM run_open o WHERE o.bags > 0""", nativeQuery = true)
     List<Long> runsThatWaitFor(long fabricId);

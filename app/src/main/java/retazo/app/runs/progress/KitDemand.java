@@ -37,6 +37,15 @@ public class KitDemand {
      */
     public record Demand(int soldInWeeks, int underWay, int wished) {
 
+        /**
+         * Bags that customers wait for beyond what is under way and what there is besides.
+         *
+         * @param have such as bags on the shelf
+         */
+        public long wishedBeyond(long have) {
+            return Math.max(0, wished - underWay - have);
+        }
+
         public static final Demand NONE = new Demand(0, 0, 0);
     }
 

@@ -16,7 +16,8 @@ public record TypedBolt(
         @Nullable String code, @Nullable String lot, @Nullable String place, @Nullable String length, @Nullable String usableWidth,
         boolean measured) {
 
-    private static final Length LONGEST_BOLT = Length.ofYards(300, 1);
+    /** No bolt is longer. */
+    public static final Length LONGEST = Length.ofYards(300, 1);
 
     /**
      * Reads the bolt; with problems in the reader, at the names of these fields, it must not be used.
@@ -31,7 +32,7 @@ public record TypedBolt(
         }
         String readLot = reader.text("lot", lot, 30);
         String readPlace = reader.optionalText("place", place, 40);
-        Length readLength = reader.lengthAboveZero("length", length, unit, LONGEST_BOLT);
+        Length readLength = reader.lengthAboveZero("length", length, unit, LONGEST);
         return new NewBolt(readCode, fabricId, readLot, readPlace, width(reader, usableWidth, fabricWidth), readLength, measured);
     }
 
