@@ -31,7 +31,7 @@ enum BookRule {
 
     BAG_WITHOUT_MOVEMENT("""
             SELECT 'bag ' || b.number || ' of run ' || b.run_id FROM bag b
-             WHERE b.state = 'PACKED' AND NOT EXISTS (
+             WHERE b.state = 'PACKED' AND b.found_entry IS NULL AND NOT EXISTS (
                    SELECT FROM movement m JOIN stock_item i ON i.id = m.stock_item_id AND i.kit_id = b.kit_id
                     WHERE m.group_id = b.packed_entry AND m.reason = 'PACKED' AND m.amount_count = 1)"""),
 
@@ -43,6 +43,17 @@ enum BookRule {
                        AND NOT EXISTS (SELECT FROM bag b WHERE b.packed_entry = k.group_id AND b.state = 'PACKED'))
                    > (SELECT coalesce(-sum(k.amount_count), 0) FROM movement k
                        WHERE k.stock_item_id = i.id AND k.reason = 'BAG_OPENED')"""),
+
+    FOUND_BAGS("""
+            SELECT 'bags of kit ' || coalesce(bags.kit_id, book.kit_id) || ', found with ' || coalesce(bags.entry, book.entry)
+              FROM (SELECT b.found_entry AS entry, b.kit_id, count(*) FILTER (WHERE b.state = 'PACKED') AS count
+                      FROM bag b WHERE b.found_entry IS NOT NULL GROUP BY 1, 2) bags
+              FULL JOIN (SELECT m.group_id AS entry, i.kit_id, sum(m.amount_count + coalesce(back.amount_count, 0)) AS count
+                           FROM movement m JOIN stock_item i ON i.id = m.stock_item_id AND i.kit_id IS NOT NULL
+                           LEFT JOIN movement back ON back.reverses_id = m.id
+                          WHERE m.reason = 'RECEIVED' GROUP BY 1, 2) book
+                ON book.entry = bags.entry AND book.kit_id = bags.kit_id
+             WHERE bags.count IS DISTINCT FROM book.count"""),
 
     PICKED("""
             SELECT g.code

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -116,6 +117,11 @@ class BoltList extends ListKind {
     @Override
     Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry) {
         return bulk.takeBack(booked.clientId(), entry);
+    }
+
+    @Override
+    int labels(UUID entry, int lines) {
+        return lines;
     }
 
     /** Bolts that have something, as their book says now. */

@@ -1,6 +1,7 @@
 package retazo.app.opening;
 
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Consumer;
 import retazo.app.shared.Outcome;
 import retazo.app.staff.Right;
@@ -24,6 +25,7 @@ abstract class ListKind {
         FABRICS,
         BOLTS,
         GOODS,
+        KITS,
         PEOPLE
     }
 
@@ -50,6 +52,15 @@ abstract class ListKind {
      * @param entry  under which it is taken back, by whoever asked for it
      */
     abstract Outcome<Long> takeBack(List<Row> rows, Entry booked, Entry entry);
+
+    /**
+     * How many labels belong to what a list brought; they are printed at {@code labels} of its feature by the id of its entry.
+     *
+     * @param lines of the list
+     */
+    int labels(UUID entry, int lines) {
+        return 0;
+    }
 
     /** All that there is of it, line by line in the order of the columns, so that it can be read as a list again. */
     abstract void save(Consumer<List<String>> line);

@@ -91,14 +91,15 @@ class OpeningController {
         return "opening/list";
     }
 
-    /** Labels of the bolts that it brought, so many to a file. */
+    /** Labels of what it brought, so many to a file. */
     @GetMapping("/{id:\\d+}/labels")
     String labels(
             @PathVariable long id, @RequestParam(defaultValue = "0") int part, @AuthenticationPrincipal SignedIn person,
             RedirectAttributes next) {
-        next.addAttribute("entry", lists.list(id, person).entry().clientId());
+        OpeningListEntity list = lists.list(id, person);
+        next.addAttribute("entry", list.entry().clientId());
         next.addAttribute("part", part);
-        return "redirect:/stock/bolts/labels";
+        return "redirect:" + (list.kind() == ListKind.Name.KITS ? "/packing/found/labels" : "/stock/bolts/labels");
     }
 
     @PostMapping("/{id:\\d+}/lines")

@@ -86,14 +86,10 @@ class OpeningPages {
      * @param count  its lines
      * @param wrong  those in which something is wrong
      * @param booked how many are booked by now, while it is booked
+     * @param labels of what it brought, once it is booked
      */
-    record Stand(String state, boolean works, boolean open, boolean bookedWhole, int count, int wrong, int booked) {
-
-        /** Its labels, as many to a file as one can print at once. */
-        public List<LabelPart> labels() {
-            return IntStream.rangeClosed(0, (count - 1) / LABELS)
-                    .mapToObj(part -> new LabelPart(part, part * LABELS + 1, Math.min(count, (part + 1) * LABELS))).toList();
-        }
+    record Stand(
+            String state, boolean works, boolean open, boolean bookedWhole, int count, int wrong, int booked, List<LabelPart> labels) {
 
         public boolean ready() {
             return open && wrong == 0 && count > 0;
@@ -130,7 +126,8 @@ class OpeningPages {
         ListKind kind = lists.kind(list.kind());
         Stand stand = new Stand(
                 words.text("opening.state." + list.state()), list.state().works(), list.state() == OpeningListEntity.State.CHECKED,
-                list.state() == OpeningListEntity.State.BOOKED, rows.count(id), rows.wrongLines(id), work.bookedBy(id));
+                list.state() == OpeningListEntity.State.BOOKED, rows.count(id), rows.wrongLines(id), work.bookedBy(id),
+                list.state() == OpeningListEntity.State.BOOKED ? parts(kind.labels(list.entry().clientId(), rows.count(id))) : List.of());
         Shown shown = new Shown(asked.after(), asked.all() || stand.wrong() == 0);
         List<Row> some = shown.all() ? rows.after(id, shown.after(), LINES + 1) : rows.wrongAfter(id, shown.after(), LINES + 1);
         boolean more = some.size() > LINES;
@@ -149,6 +146,12 @@ class OpeningPages {
                 staff.names(Set.of(list.entry().personId())).getOrDefault(list.entry().personId(), ""),
                 Moments.near(list.bookedAt().orElse(list.begunAt()), clock.instant()), lines, shown,
                 more ? here.get(here.size() - 1).line() : 0);
+    }
+
+    /** Labels, as many to a file as one can print at once. */
+    private static List<LabelPart> parts(int labels) {
+        return IntStream.range(0, (labels + LABELS - 1) / LABELS)
+                .mapToObj(part -> new LabelPart(part, part * LABELS + 1, Math.min(labels, (part + 1) * LABELS))).toList();
     }
 
     private static LineView line(Row row, ListKind kind, Map<String, String> faults, boolean isNew) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -50,6 +51,11 @@ class BagLabels {
         return of(runs.bags(Set.of(runId)).getOrDefault(runId, List.of()).stream().filter(bag -> !bag.leftOut()).toList());
     }
 
+    /** Those of bags that came with an entry as they stood; pages count from 0. */
+    List<Label> ofFound(UUID entry, int page, int size) {
+        return of(runs.foundWith(entry, page, size));
+    }
+
     List<Label> ofBag(long bagId) {
         return of(List.of(runs.bag(bagId)));
     }
@@ -70,7 +76,7 @@ class BagLabels {
                     "bag-label.pick", pick.letters(), pick.count(), requireNonNull(goodById.get(pick.goodId())).name()));
             return new Label(
                     bag.code(), title.pattern() + ", " + title.size(),
-                    words.text("bag-label.under", title.colourway(), bag.runId(), bag.number()),
+                    bag.found() ? title.colourway() : words.text("bag-label.under", title.colourway(), bag.runId(), bag.number()),
                     Stream.concat(cloth, picked).map(String::strip).toList());
         }).toList();
     }

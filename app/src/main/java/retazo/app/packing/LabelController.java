@@ -1,11 +1,13 @@
 package retazo.app.packing;
 
 import java.util.List;
+import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.labels.Label;
 import retazo.app.labels.LabelAnswers;
@@ -16,6 +18,9 @@ import retazo.app.shared.Words;
 /** The labels of bags and packets, and the list of a bag, as files to be printed. */
 @Controller
 class LabelController {
+
+    /** As many as a file with labels has at most. */
+    private static final int MOST_LABELS = 500;
 
     private final BagLabels labels;
     private final BagPaper paper;
@@ -67,6 +72,20 @@ class LabelController {
             throw new NotFoundException("bag of run", id);
         }
         return answers.answer(all, "bags-of-run-" + id);
+    }
+
+    /**
+     * A label for each bag that came with an entry as it stood.
+     *
+     * @param part counted from 0, where there are too many for one file
+     */
+    @GetMapping("/packing/found/labels")
+    ResponseEntity<byte[]> found(@RequestParam UUID entry, @RequestParam(defaultValue = "0") int part) {
+        List<Label> all = labels.ofFound(entry, Math.max(0, part), MOST_LABELS);
+        if (all.isEmpty()) {
+            throw new NotFoundException("bags found with entry", entry);
+        }
+        return answers.answer(all, "bags-found");
     }
 
     @GetMapping("/packing/bags/{id}/packet-labels")

@@ -44,10 +44,12 @@ public class BagShelf {
      * @param number in its run
      * @param soldAt  absent while it is on the shelf
      * @param missing whether it went then without being sold
+     * @param found   whether it was packed by nobody here: what is in it is known to its kit alone
      * @param aside   for whom it is put aside there
      */
     public record ShelfBag(
             long id, String code, long runId, int number, long kitId, Instant packedAt, Optional<Instant> soldAt, boolean missing,
+            boolean found,
             Optional<BagEntity.Aside> aside) {
 
         public boolean isThere() {
@@ -195,6 +197,6 @@ public class BagShelf {
     private static ShelfBag view(BagEntity bag) {
         return new ShelfBag(
                 bag.id(), bag.code(), bag.runId(), bag.number(), bag.kitId(), bag.packedAt().orElse(Instant.EPOCH), bag.soldAt(),
-                bag.isMissing(), bag.aside());
+                bag.isMissing(), bag.isFound(), bag.aside());
     }
 }

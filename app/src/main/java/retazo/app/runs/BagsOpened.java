@@ -55,6 +55,9 @@ public class BagsOpened {
         if (!bag.isOnTheShelf()) {
             return Optional.of(Problem.of("pack.not-on-the-shelf", bag.code()));
         }
+        if (bag.isFound()) {
+            return Optional.of(Problem.of("pack.found-bag", bag.code()));
+        }
         if (bag.aside().isPresent()) {
             return bag.aside().map(aside -> Problem.of("shelf.is-aside", bag.code(), aside.name()));
         }

@@ -2,6 +2,8 @@ package retazo.app.shelf;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,7 +17,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriUtils;
 import retazo.app.packing.BagOpening;
 import retazo.app.runs.BagShelf;
+import retazo.app.runs.FoundBags;
 import retazo.app.sales.Sales;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
@@ -28,19 +33,24 @@ import retazo.app.stock.Entry;
 @RequestMapping("/shelf")
 class ShelfController {
 
+    private static final int MOST_FOUND = 100;
+
     private final ShelfPages pages;
     private final BagPages bagPages;
     private final BagShelf shelf;
     private final Sales sales;
     private final BagOpening opening;
+    private final FoundBags found;
     private final Words words;
 
-    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Sales sales, BagOpening opening, Words words) {
+    ShelfController(ShelfPages pages, BagPages bagPages, BagShelf shelf, Sales sales, BagOpening opening, FoundBags found,
+            Words words) {
         this.pages = pages;
         this.bagPages = bagPages;
         this.shelf = shelf;
         this.sales = sales;
         this.opening = opening;
+        this.found = found;
         this.words = words;
     }
 
@@ -58,6 +68,11 @@ class ShelfController {
 
     @GetMapping("/{kitId}")
     String book(@PathVariable long kitId, Model model) {
+        return show(kitId, Faults.NONE, model);
+    }
+
+    private String show(long kitId, Faults faults, Model model) {
+        model.addAttribute("faults", faults);
         ShelfPages.KitPage page = pages.kit(kitId);
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
@@ -97,6 +112,26 @@ class ShelfController {
     String open(
             @PathVariable String code, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, RedirectAttributes redirect) {
         return told(opening.openForCloth(bagId(code), Entry.of(person.personId(), clientId)), code, "shelf.opened", "", redirect);
+    }
+
+    /** Bags of a kit stand on the shelf that are in no book. */
+    @PostMapping("/{kitId}/found")
+    String found(
+            @PathVariable long kitId, @RequestParam String bags, @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person,
+            Model model, RedirectAttributes redirect) {
+        FieldReader reader = new FieldReader();
+        int count = reader.number("bags", bags, 1, MOST_FOUND);
+        Outcome<Long> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : found.add(new TreeMap<>(Map.of(kitId, count)), Entry.of(person.personId(), clientId));
+        return outcome.match(first -> {
+            redirect.addFlashAttribute("done", words.text("shelf.kit.found", count));
+            redirect.addFlashAttribute("foundEntry", clientId);
+            return "redirect:/shelf/" + kitId;
+        }, problems -> {
+            model.addAttribute("typed", bags);
+            return show(kitId, Faults.of(problems, words), model);
+        });
     }
 
     private long bagId(String code) {

@@ -16,7 +16,6 @@ import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
 import retazo.app.runs.BagShelf;
-import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.StockService;
@@ -93,12 +92,12 @@ class ShelfPages {
     @Transactional(readOnly = true)
     KitPage kit(long kitId) {
         Kit kit = kits.kit(kitId);
-        KitShelf.KitCount count = Optional.ofNullable(shelf.counts(List.of(kitId)).get(kitId))
-                .orElseThrow(() -> new NotFoundException("kit on the shelf", kitId));
+        Optional<KitShelf.KitCount> count = Optional.ofNullable(shelf.counts(List.of(kitId)).get(kitId));
         return new KitPage(
-                kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink), count.onHand(), bags.there(kitId, BAGS_SHOWN),
+                kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
+                count.map(KitShelf.KitCount::onHand).orElse(0L), bags.there(kitId, BAGS_SHOWN),
                 bags.soldLast(kitId, BAGS_SHOWN),
-                stock.linesOf(count.stockItemId(), LINES_OF_A_BOOK).stream()
+                count.stream().flatMap(there -> stock.linesOf(there.stockItemId(), LINES_OF_A_BOOK).stream())
                         .map(line -> CountLine.of(line, words, clock.instant()))
                         .toList());
     }

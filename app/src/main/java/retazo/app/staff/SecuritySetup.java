@@ -84,6 +84,8 @@ class SecuritySetup {
                 .requestMatchers("/kits/**").hasAuthority(Right.KITS.name())
                 .requestMatchers("/runs/**").hasAuthority(Right.RUNS.name())
                 .requestMatchers("/cutting/**").hasAuthority(Right.CUTTING.name())
+                .requestMatchers(HttpMethod.GET, "/packing/bags/*/label", "/packing/found/labels")
+                .hasAnyAuthority(Right.PACKING.name(), Right.SHELF.name(), Right.RECEIVE.name())
                 .requestMatchers("/packing/**").hasAuthority(Right.PACKING.name())
                 .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
                 .requestMatchers("/counter/**").hasAuthority(Right.COUNTER_CUT.name())

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -17,8 +18,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import retazo.app.Samples;
 import retazo.app.TestShop;
+import retazo.app.audit.BookAudit;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
+import retazo.app.runs.BagShelf;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.staff.SignedIn;
@@ -107,6 +112,13 @@ class OpeningListsTest {
                 "G4,Roll,strip-roll,40,mauvish,,,1|colour|", "G5,Roll,strip-roll,40,,large,,1|sheet|", "G6,Roll,own,40,,,,1|sheet|",
                 "G7,Roll,strip-roll,40,,,\"Reed, 0\",1|prints|", "G8,Roll,strip-roll,40,,,,-1|count|", "G9,Roll,strip-roll,40,,,,|count|",
                 ",No such pattern,pattern-copy,,,,,1|name|No pattern", "G 11,Roll,strip-roll,40,,,,1|code|"));
+        KitTitle kit = title();
+        String name = '"' + kit.name() + '"';
+        told("kit,number,bags", List.of(
+                ",,1|kit|has to be filled in", "Nothing of that name,,1|kit|No kit is called that",
+                name + ",,some|bags|", name + ",,|bags|", name + ",,501|bags|", name + ",999999,1|number|another number: " + kit.id(),
+                name + ",,1|ok|", name.toUpperCase(Locale.ROOT) + "," + kit.id() + ",2|kit|stands in line 8 already",
+                name + ",,1,more|line|more in this line"));
         told("sign-in name,name,jobs", List.of(
                 "N,Nobody,cutter|signInName|", "marisol,Other,cutter|signInName|", "nob,,cutter|name|",
                 "nob2,Nobody,tailor|jobs|is none of: owner",
@@ -290,6 +302,37 @@ class OpeningListsTest {
         assertThat(roll.perUnit()).isEqualTo(40);
         takeBack(id);
         assertThat(kept.findById(id).orElseThrow().told()).contains("Something newer was booked");
+    }
+
+    @Test
+    void packed_kits_come_as_bags_with_numbers_and_leave_again_while_none_is_sold() {
+        KitTitle kit = title();
+        BagShelf shelf = samples.bean(BagShelf.class);
+        long id = read("Kit,On the shelf\n\"  " + kit.pattern() + " ,  " + kit.size() + "," + kit.colourway() + "\",3\n");
+        assertThat(kept.findById(id).orElseThrow().sum()).isEqualTo("1 kit, 3 bags to be put on the shelf");
+        assertThat(shelf.there(kit.id(), 9)).isEmpty();
+
+        book(id);
+
+        List<BagShelf.ShelfBag> bags = shelf.there(kit.id(), 9);
+        assertThat(bags).hasSize(3).allMatch(BagShelf.ShelfBag::found);
+        List<List<String>> saved = new ArrayList<>();
+        lists.kind(ListKind.Name.KITS).save(saved::add);
+        assertThat(saved).contains(List.of(kit.name(), String.valueOf(kit.id()), "3"));
+        assertThat(samples.bean(BookAudit.class).differences()).isEmpty();
+
+        Samples.done(shelf.sell(bags.get(1).id(), Samples.entry()));
+        takeBack(id);
+        assertThat(kept.findById(id).orElseThrow().told()).contains("Bag " + bags.get(1).code(), "none of them were taken back");
+        Samples.done(shelf.takeBack(bags.get(1).id(), Samples.entry()));
+        takeBack(id);
+        assertThat(shelf.there(kit.id(), 9)).isEmpty();
+        assertThat(samples.bean(BookAudit.class).differences()).isEmpty();
+    }
+
+    private KitTitle title() {
+        long kit = samples.kit(samples.fabric());
+        return samples.bean(KitIndex.class).titles(List.of(kit)).get(kit);
     }
 
     @Test

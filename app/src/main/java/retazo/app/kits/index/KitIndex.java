@@ -2,6 +2,7 @@ package retazo.app.kits.index;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -35,6 +36,12 @@ public class KitIndex {
     /** Those of them that have a place on the shelf. */
     public Slice<KitTitle> onShelf(String words, int page, int size) {
         return titles.onShelf(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+    }
+
+    /** The kits that are called so in full, whatever the case, by their names; several may share one, with and without a backing. */
+    public List<KitTitle> named(Collection<String> names) {
+        return titles.named(names.stream().map(name -> name.toLowerCase(Locale.ROOT)).distinct().collect(Collectors.joining("\n"))).stream()
+                .map(KitTitleEntity::toTitle).toList();
     }
 
     /** The kit and those of its other sizes. */

@@ -33,6 +33,12 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
     Slice<KitTitleEntity> onShelf(String likes, Pageable page);
 
+    /** @param names pattern, size and colourway in small letters, one on a line each */
+    @Query(value = """
+            SELECT t.* FROM kit_title t
+             WHERE t.searched = ANY (string_to_array(:names, chr(10))) AND NOT t.stands_in ORDER BY t.id""", nativeQuery = true)
+    List<KitTitleEntity> named(String names);
+
     @Query(value = """
             SELECT t.* FROM kit_title t WHERE t.colourway_id = (SELECT k.colourway_id FROM kit k WHERE k.id = :kitId)
              ORDER BY t.size_position, t.id""", nativeQuery = true)

@@ -11,12 +11,12 @@ import retazo.core.measure.Length;
 /**
  * A bag with its frozen bill, and how far each line is.
  *
+ * @param found      whether nobody packed it here: nothing is known of what is in it
  * @param piecesLeft whether pieces that the shop cuts for it are not all cut
  */
 public record Bag(
-        long id, long runId, int number, long kitId, boolean packed, boolean leftOut, boolean piecesLeft,
-        List<ClothLine> lines,
-        List<Pick> picks) {
+        long id, long runId, int number, long kitId, boolean packed, boolean leftOut, boolean found, boolean piecesLeft,
+        List<ClothLine> lines, List<Pick> picks) {
 
     private static final Pattern CODE = Pattern.compile("[bB](\\d{5,15})");
 

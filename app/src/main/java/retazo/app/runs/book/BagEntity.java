@@ -64,6 +64,10 @@ public class BagEntity {
     @Column(name = "packed_entry")
     private @Nullable UUID packedEntry;
 
+    /** The entry with which it came into the book as it stood, packed by nobody here. */
+    @Column(name = "found_entry", updatable = false)
+    private @Nullable UUID foundEntry;
+
     @Column(nullable = false)
     private boolean missing;
 
@@ -96,6 +100,16 @@ public class BagEntity {
         bag.kitId = kitId;
         bag.state = State.OPEN;
         bag.takingId = takingId.orElse(null);
+        return bag;
+    }
+
+    /** A packed bag that stands on the shelf and that nobody packed here. */
+    public static BagEntity found(long runId, int number, long kitId, long personId, UUID entry, Instant now) {
+        BagEntity bag = of(runId, number, kitId, Optional.empty());
+        bag.state = State.PACKED;
+        bag.packedBy = personId;
+        bag.packedAt = now;
+        bag.foundEntry = entry;
         return bag;
     }
 
@@ -171,6 +185,17 @@ public class BagEntity {
 
     public void leaveOut() {
         state = State.LEFT_OUT;
+    }
+
+    /** It never stood there. */
+    public void neverWas() {
+        unpack();
+        leaveOut();
+    }
+
+    /** Whether what is in it is known to nobody here. */
+    public boolean isFound() {
+        return foundEntry != null;
     }
 
     public long id() {

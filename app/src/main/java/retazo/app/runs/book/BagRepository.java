@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -26,6 +27,15 @@ public interface BagRepository extends JpaRepository<BagEntity, Long> {
              WHERE b.kitId = :kitId AND b.state = retazo.app.runs.book.BagEntity.State.PACKED AND b.soldAt IS NULL
              ORDER BY b.packedAt, b.id""")
     Slice<BagEntity> onTheShelf(long kitId, Pageable page);
+
+    int countByFoundEntry(UUID entry);
+
+    Slice<BagEntity> findByFoundEntryOrderByIdAsc(UUID entry, Pageable page);
+
+    /** The bags that came with an entry as they stood, locked in the order of their numbers. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("SELECT b FROM BagEntity b WHERE b.foundEntry = :entry ORDER BY b.id")
+    List<BagEntity> lockFound(UUID entry);
 
     /** Of each of these kits the bag that is on the shelf longest and not put aside. */
     @Query(value = """

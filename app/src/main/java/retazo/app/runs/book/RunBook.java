@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
@@ -41,7 +42,7 @@ public class RunBook {
 
     /** One page of the runs, newest first, and whether there are more; pages count from 0. */
     public Slice<Run> page(int page, int size) {
-        Slice<RunEntity> found = runs.findAllByOrderByIdDesc(PageRequest.of(page, size));
+        Slice<RunEntity> found = runs.findByFoundFalseOrderByIdDesc(PageRequest.of(page, size));
         return new SliceImpl<>(toRuns(found.getContent()), found.getPageable(), found.hasNext());
     }
 
@@ -67,6 +68,12 @@ public class RunBook {
     /** Empty for an id that no bag has. */
     public Optional<Bag> find(long bagId) {
         return bags.findById(bagId).map(bag -> bag(bag.id()));
+    }
+
+    /** The bags that came with an entry as they stood, a page at a time, by their numbers; nothing is known of what is in them. */
+    public List<Bag> foundWith(UUID entry, int page, int size) {
+        return bags.findByFoundEntryOrderByIdAsc(entry, PageRequest.of(page, size)).stream()
+                .map(bag -> toBag(bag, List.of(), List.of(), Map.of())).toList();
     }
 
     /** The bags of runs with their lines and cuts, by run. */
@@ -136,7 +143,7 @@ public class RunBook {
             BagEntity bag, List<BagLineEntity> lines, List<BagPickEntity> picks, Map<Long, PlannedCut> cutOfLine) {
         return new Bag(
                 bag.id(), bag.runId(), bag.number(), bag.kitId(), bag.state() == BagEntity.State.PACKED,
-                bag.state() == BagEntity.State.LEFT_OUT, bag.isPiecesLeft(),
+                bag.state() == BagEntity.State.LEFT_OUT, bag.isFound(), bag.isPiecesLeft(),
                 lines.stream()
                         .map(line -> new Bag.ClothLine(
                                 line.id(), line.fabricId(), line.letters(), line.length(), line.into(),

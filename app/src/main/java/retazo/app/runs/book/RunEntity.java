@@ -47,6 +47,10 @@ public class RunEntity {
     @Column(nullable = false)
     private Priority priority = Priority.USUAL;
 
+    /** Whether it only holds bags that were found on the shelf. */
+    @Column(nullable = false, updatable = false)
+    private boolean found;
+
     @Column(name = "needed_on")
     private @Nullable LocalDate neededOn;
 
@@ -59,6 +63,15 @@ public class RunEntity {
         run.state = RunState.DRAFT;
         run.personId = personId;
         run.createdAt = now;
+        return run;
+    }
+
+    /** One that only holds bags that were found on the shelf, packed by nobody here. */
+    public static RunEntity found(long personId, Instant now) {
+        RunEntity run = draft(Run.Turn.USUAL, personId, now);
+        run.found = true;
+        run.confirm(now);
+        run.state = RunState.PACKED;
         return run;
     }
 

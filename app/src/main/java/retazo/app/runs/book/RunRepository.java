@@ -16,7 +16,7 @@ public interface RunRepository extends JpaRepository<RunEntity, Long> {
     @Query("SELECT r FROM RunEntity r WHERE r.id = :id")
     Optional<RunEntity> lock(long id);
 
-    Slice<RunEntity> findAllByOrderByIdDesc(Pageable page);
+    Slice<RunEntity> findByFoundFalseOrderByIdDesc(Pageable page);
 
     List<RunEntity> findByStateInOrderByIdDesc(Collection<RunState> states);
 }
