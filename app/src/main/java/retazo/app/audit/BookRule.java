@@ -65,6 +65,12 @@ enum BookRule {
                           WHERE m.reason IN ('PICKED', 'BAG_OPENED') GROUP BY i.good_id) book ON book.good_id = g.id
              WHERE coalesce(bags.count, 0) <> coalesce(book.count, 0)"""),
 
+    OPENED_PACKS("""
+            SELECT 'packs opened or closed with ' || m.group_id
+              FROM movement m JOIN stock_item i ON i.id = m.stock_item_id JOIN good g ON g.id = i.good_id
+             WHERE m.reason IN ('PACK_OPENED', 'PACK_CLOSED')
+             GROUP BY m.group_id HAVING sum(m.amount_count * g.per_unit) <> 0"""),
+
     SALE_WITHOUT_MOVEMENT("""
             SELECT e.asked FROM entry e
              WHERE e.result IS NOT NULL AND e.asked ~ '^(kit|good|take|counter|sell bag|open bag) '

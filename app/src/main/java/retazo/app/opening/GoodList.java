@@ -192,6 +192,11 @@ class GoodList extends ListKind {
             }
 
             @Override
+            public Optional<String> loose(GoodKind.Loose loose) {
+                return Optional.of(loose.kind()).map(PrecutKind::code);
+            }
+
+            @Override
             public Optional<String> copies(GoodKind.PatternCopy copies) {
                 return Optional.of(COPY);
             }

@@ -19,7 +19,10 @@ public enum Reason {
     /** Cut off a bolt into quarters or eighths. */
     SHOP_CUT,
     /** Out of a bag that was packed or begun. */
-    BAG_OPENED;
+    BAG_OPENED,
+    /** Packs into their loose strips, squares or quarters. */
+    PACK_OPENED,
+    PACK_CLOSED;
 
     /** Whether a bolt that has such a line is no longer whole. */
     boolean cuts() {

@@ -29,6 +29,11 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
             }
 
             @Override
+            public Optional<PrecutKind> loose(GoodKind.Loose loose) {
+                return Optional.of(loose.kind());
+            }
+
+            @Override
             public Optional<PrecutKind> shopCut(GoodKind.ShopCut quarters) {
                 return Optional.of(quarters.kind());
             }
@@ -54,6 +59,11 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
             }
 
             @Override
+            public Optional<SheetSize> loose(GoodKind.Loose loose) {
+                return loose.measured();
+            }
+
+            @Override
             public Optional<SheetSize> shopCut(GoodKind.ShopCut quarters) {
                 return quarters.measured();
             }
@@ -66,6 +76,16 @@ public record Good(long id, String code, String name, GoodKind kind, Colour colo
             @Override
             public Optional<GoodKind.LeftPiece> leftOver(GoodKind.LeftPiece piece) {
                 return Optional.of(piece);
+            }
+        });
+    }
+
+    /** What it is a print of, where it came out of a pack that was opened. */
+    public Optional<GoodKind.Loose> loose() {
+        return kind.match(new GoodQuestion<Optional<GoodKind.Loose>>(Optional.empty()) {
+            @Override
+            public Optional<GoodKind.Loose> loose(GoodKind.Loose loose) {
+                return Optional.of(loose);
             }
         });
     }

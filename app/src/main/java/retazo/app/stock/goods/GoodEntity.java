@@ -26,6 +26,7 @@ import retazo.core.cloth.Prices;
 import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
+import retazo.core.prints.PrintValue;
 
 /** Something that is counted and not measured. */
 @Entity
@@ -35,6 +36,7 @@ class GoodEntity {
     /** The kinds of {@link GoodKind} as they are kept. */
     private enum Kind {
         PRECUT,
+        LOOSE,
         SHOP_CUT,
         LEFT_OVER,
         PATTERN_COPY,
@@ -74,6 +76,16 @@ class GoodEntity {
 
     @Column(name = "fabric_id", updatable = false)
     private @Nullable Long fabricId;
+
+    @Column(name = "pack_id", updatable = false)
+    private @Nullable Long packId;
+
+    @Column(name = "print_name", updatable = false)
+    private @Nullable String printName;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "print_value", updatable = false)
+    private @Nullable PrintValue printValue;
 
     @Column(name = "left_width_ticks", updatable = false)
     private @Nullable Length leftWidth;
@@ -125,6 +137,16 @@ class GoodEntity {
             precutKind = precut.kind();
             measured(precut.measured());
             return of(Kind.PRECUT, precut.perUnit());
+        }
+
+        @Override
+        public GoodEntity loose(GoodKind.Loose loose) {
+            packId = loose.packId();
+            precutKind = loose.kind();
+            printName = loose.print();
+            printValue = loose.value();
+            measured(loose.measured());
+            return of(Kind.LOOSE, 1);
         }
 
         @Override
@@ -195,6 +217,8 @@ class GoodEntity {
     private GoodKind kind() {
         return switch (kind) {
             case PRECUT -> new GoodKind.Precut(requireNonNull(precutKind), perUnit, measured());
+            case LOOSE -> new GoodKind.Loose(
+                    requireNonNull(packId), requireNonNull(precutKind), measured(), requireNonNull(printName), requireNonNull(printValue));
             case SHOP_CUT -> new GoodKind.ShopCut(requireNonNull(fabricId), requireNonNull(precutKind), measured());
             case LEFT_OVER ->
                 new GoodKind.LeftPiece(requireNonNull(fabricId), requireNonNull(leftWidth), requireNonNull(leftHeight));

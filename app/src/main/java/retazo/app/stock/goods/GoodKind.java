@@ -5,6 +5,7 @@ import java.util.Optional;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Length;
+import retazo.core.prints.PrintValue;
 
 /** What a good is; each kind is known again by keys of its own, never by its code. */
 public sealed interface GoodKind {
@@ -19,6 +20,8 @@ public sealed interface GoodKind {
     interface Cases<R> {
 
         R precut(Precut precut);
+
+        R loose(Loose loose);
 
         R shopCut(ShopCut quarters);
 
@@ -39,6 +42,19 @@ public sealed interface GoodKind {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.precut(this);
+        }
+    }
+
+    /**
+     * Strips, squares or quarters of one print out of packs that the shop opened. There is one good for each pack and print.
+     *
+     * @param packId the good that is whole packs
+     * @param print  its name, as it was written down for the pack; of what nobody wrote down it is empty
+     */
+    record Loose(long packId, PrecutKind kind, Optional<SheetSize> measured, String print, PrintValue value) implements GoodKind {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.loose(this);
         }
     }
 

@@ -4,8 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import retazo.app.practice.PriceListService;
@@ -21,13 +23,15 @@ class GoodPages {
     private static final int GOODS_ON_A_PAGE = 60;
 
     private final GoodService goods;
+    private final OpenedPacks packs;
     private final StockService stock;
     private final PriceListService priceList;
     private final Words words;
     private final Clock clock;
 
-    GoodPages(GoodService goods, StockService stock, PriceListService priceList, Words words, Clock clock) {
+    GoodPages(GoodService goods, OpenedPacks packs, StockService stock, PriceListService priceList, Words words, Clock clock) {
         this.goods = goods;
+        this.packs = packs;
         this.stock = stock;
         this.priceList = priceList;
         this.words = words;
@@ -57,22 +61,37 @@ class GoodPages {
     record Sheet(String planned, String measured, int prints) {
     }
 
+    /** A print of a pack, in words. */
+    record PrintView(String name, String value, OpenedPacks.LoosePrint print) {
+    }
+
+    /**
+     * A pack that may be opened.
+     *
+     * @param missing what would have to lie loose to close one more, in words
+     * @param each    what a loose piece is sold for, or empty
+     */
+    record PackView(List<PrintView> prints, OpenedPacks.LoosePieces loose, String missing, String each) {
+    }
+
     /**
      * The page of one good.
      *
-     * @param sheet    of a precut; empty for all else
+     * @param sheet of a precut; empty for all else
+     * @param pack  what lies loose of it; empty for all that is no pack
      */
-    record Page(Listed good, List<CountLine> book, Optional<Sheet> sheet, TypedPrices prices, String currency) {
+    record Page(
+            Listed good, List<CountLine> book, Optional<Sheet> sheet, Optional<PackView> pack, TypedPrices prices, String currency) {
 
         /** The same with what was typed for the measure. */
         Page typed(String typedSheet) {
             return new Page(
-                    good, book, sheet.map(known -> new Sheet(known.planned(), typedSheet, known.prints())), prices, currency);
+                    good, book, sheet.map(known -> new Sheet(known.planned(), typedSheet, known.prints())), pack, prices, currency);
         }
 
         /** The same with what was typed for the prices. */
         Page typed(TypedPrices typed) {
-            return new Page(good, book, sheet, typed, currency);
+            return new Page(good, book, sheet, pack, typed, currency);
         }
     }
 
@@ -105,7 +124,26 @@ class GoodPages {
                 good.precut().map(kind -> new Sheet(
                         good.measured().or(kind::cautious).map(SheetText::write).orElse(""),
                         good.measured().map(SheetText::write).orElse(""), goods.prints(id).size())),
-                TypedPrices.of(good), priceList.usual().currency().getCurrencyCode());
+                good.perUnit() > 1 ? Optional.of(pack(good)) : Optional.empty(), TypedPrices.of(good),
+                priceList.usual().currency().getCurrencyCode());
+    }
+
+    private PackView pack(Good good) {
+        OpenedPacks.LoosePieces loose = packs.loose(good);
+        String missing = loose.missing().stream()
+                .map(print -> words.text(
+                        "pack.missing-print", name(print), (loose.closable() + 1) * print.inPack() - print.free()))
+                .collect(Collectors.joining(", "));
+        return new PackView(
+                loose.prints().stream().map(print -> new PrintView(
+                        name(print), words.text("print-value." + print.print().value().name().toLowerCase(Locale.ROOT)), print)).toList(),
+                loose, missing,
+                loose.prints().stream().flatMap(print -> print.good().stream()).flatMap(one -> one.prices().price().stream()).findFirst()
+                        .map(Money::plainAmount).orElse(""));
+    }
+
+    private String name(OpenedPacks.LoosePrint print) {
+        return print.print().name().isEmpty() ? words.text("pack.not-written-down") : print.print().name();
     }
 
     /** What kind of good it is, in words. */
@@ -116,6 +154,11 @@ class GoodPages {
                 return words.text(
                         precut.perUnit() == 1 ? "good.kind.single" : "good.kind.pack", words.text("precut." + precut.kind().code()),
                         precut.perUnit());
+            }
+
+            @Override
+            public String loose(GoodKind.Loose loose) {
+                return words.text("good.loose", words.text("precut." + loose.kind().code()));
             }
 
             @Override

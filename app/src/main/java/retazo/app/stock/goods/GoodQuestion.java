@@ -19,6 +19,11 @@ public class GoodQuestion<R> implements GoodKind.Cases<R> {
     }
 
     @Override
+    public R loose(GoodKind.Loose loose) {
+        return otherwise;
+    }
+
+    @Override
     public R shopCut(GoodKind.ShopCut quarters) {
         return otherwise;
     }

@@ -25,7 +25,7 @@ interface GoodRepository extends JpaRepository<GoodEntity, Long> {
     @Query("SELECT g FROM GoodEntity g WHERE g.kind = 'PRECUT' ORDER BY g.name, g.id")
     List<GoodEntity> precuts();
 
-    @Query("SELECT g FROM GoodEntity g WHERE g.kind IN ('PRECUT', 'SHOP_CUT') AND g.perUnit = 1 ORDER BY g.name, g.id")
+    @Query("SELECT g FROM GoodEntity g WHERE g.kind IN ('PRECUT', 'LOOSE', 'SHOP_CUT') AND g.perUnit = 1 ORDER BY g.name, g.id")
     List<GoodEntity> singles();
 
     @Query("SELECT DISTINCT g FROM GoodEntity g JOIN FETCH g.prints WHERE g.id IN :ids")
@@ -36,6 +36,8 @@ interface GoodRepository extends JpaRepository<GoodEntity, Long> {
     List<GoodEntity> findByCodeIn(Collection<String> codes);
 
     List<GoodEntity> findByPatternIdIn(Collection<Long> patternIds);
+
+    List<GoodEntity> findByPackIdOrderByIdAsc(long packId);
 
     Optional<GoodEntity> findByPatternId(Long patternId);
 

@@ -35,6 +35,7 @@ import retazo.core.cloth.SheetSize;
 import retazo.core.measure.Length;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
+import retazo.core.prints.PrintValue;
 
 /** Counted stock, in the same movement book as the bolts. */
 @Service
@@ -176,6 +177,24 @@ public class GoodService {
             good.measured(Optional.of(size));
         }
         return goods.saveAndFlush(good).toGood();
+    }
+
+    /** What came loose out of packs, each print once, gone or there. */
+    @Transactional(readOnly = true)
+    public List<Good> looseOf(long packId) {
+        return goods.findByPackIdOrderByIdAsc(packId).stream().map(GoodEntity::toGood).toList();
+    }
+
+    /** Loose pieces of a print of a pack as stock, made now; each costs its part of the pack. */
+    @Transactional
+    public Good loose(Good pack, String print, PrintValue value) {
+        GoodKind.Loose loose = new GoodKind.Loose(pack.id(), pack.precut().orElseThrow(), pack.measured(), print, value);
+        GoodEntity kept = GoodEntity.of(NewGood.of(
+                loose, freeCode("LOOSE-" + pack.id() + "-" + (goods.findByPackIdOrderByIdAsc(pack.id()).size() + 1)),
+                print.isEmpty() ? words.text("good.name.loose", pack.name()) : words.text("good.name.loose-print", print, pack.name()),
+                pack.colour()));
+        kept.price(new Prices<>(Optional.empty(), pack.prices().cost().map(cost -> cost.share(1, pack.perUnit()))));
+        return goods.saveAndFlush(kept).toGood();
     }
 
     /** What a kit may take along beside its cloth, by name. */

@@ -28,6 +28,11 @@ public record NewGood(String code, String name, GoodKind kind, Colour colour) {
         return new NewGood(code, name, new GoodKind.Notion(sort), Colour.parse(colour));
     }
 
+    /** Pieces of one print of a pack. */
+    static NewGood of(GoodKind.Loose loose, String code, String name, Colour colour) {
+        return new NewGood(code, name, loose, colour);
+    }
+
     /** Quarters or eighths of a fabric that the shop cuts itself. */
     static NewGood of(GoodKind.ShopCut quarters, String code, String name, Colour colour) {
         return new NewGood(code, name, quarters, colour);
