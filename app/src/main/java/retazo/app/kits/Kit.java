@@ -55,6 +55,16 @@ public record Kit(
     public record Guided(Instructions instructions, Optional<Decision> decision, Optional<Good> copy, boolean moved) {
     }
 
+    /** A kit that nobody made yet, as its pattern is sold, without settings of its own. */
+    public static Kit wished(
+            PatternVersion pattern, QuiltSize size, String colourway, Map<RoleKey, Fabric> fabrics, Map<RoleKey, Good> goods,
+            Contents contents) {
+        return new Kit(
+                0, pattern, size, colourway, fabrics, goods, Map.of(), contents,
+                new Guided(pattern.instructions(size.key().value()), Optional.empty(), Optional.empty(), false), KitSettings.NONE,
+                KitSources.NONE, KitLeftOvers.NONE);
+    }
+
     public Optional<Good> copy() {
         return guided.copy();
     }

@@ -66,18 +66,22 @@ public class KitService {
         return Outcome.done(id);
     }
 
+    /** Whether no colourway of a pattern is called so. */
+    @Transactional(readOnly = true)
+    public boolean isFree(long patternId, String colourway) {
+        return colourways.findByPatternIdAndNameIgnoreCase(patternId, colourway).isEmpty();
+    }
+
     /** Adds a kit for every size chosen, all in one new colourway. */
     @Transactional
     public Outcome<List<Long>> add(NewKits asked) {
         List<Problem> problems = new ArrayList<>();
-        if (colourways.findByPatternIdAndNameIgnoreCase(asked.pattern().patternId(), asked.colourway()).isPresent()) {
+        if (!isFree(asked.pattern().patternId(), asked.colourway())) {
             problems.add(Problem.at("colourway", "kit.colourway-taken", asked.colourway()));
         }
         asked.sizeKeys().forEach(key -> {
-            Kit kit = new Kit(
-                    0, asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), Map.of(),
-                    asked.contents(), new Kit.Guided(asked.pattern().instructions(key), Optional.empty(), Optional.empty(), false),
-                    KitSettings.NONE, KitSources.NONE, KitLeftOvers.NONE);
+            Kit kit = Kit.wished(
+                    asked.pattern(), asked.pattern().size(key), asked.colourway(), asked.fabrics(), asked.goods(), asked.contents());
             KitWork work = works.work(kit);
             problems.addAll(work.problems());
             problems.addAll(work.notOnPaper());

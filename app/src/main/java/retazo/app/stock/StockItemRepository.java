@@ -48,6 +48,21 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query("SELECT i.id FROM StockItemEntity i WHERE i.place = :place AND i.fabricId IS NOT NULL AND i.onHand > 0 ORDER BY i.code, i.id")
     Slice<Long> boltsAt(String place, Pageable page);
 
+    /**
+     * Bolts with something on hand, the shortest first.
+     *
+     * @param place   or the bay that it is in; empty for anywhere
+     * @param fabrics their ids, one on a line; empty for all
+     * @param whole   whether those that nobody cut from are among them
+     */
+    @Query(value = """
+            SELECT i.id FROM stock_item i
+             WHERE i.kind = 'BOLT' AND i.on_hand_ticks > 0 AND (:whole OR i.started OR i.parent_id IS NOT NULL)
+               AND (:place = '' OR i.place = :place OR starts_with(i.place, :place || ','))
+               AND (:fabrics = '' OR i.fabric_id = ANY (CAST(string_to_array(:fabrics, chr(10)) AS bigint[])))
+             ORDER BY i.on_hand_ticks, i.id""", nativeQuery = true)
+    List<Long> heap(String place, String fabrics, boolean whole, Limit most);
+
     /** A place, and how many bolts stand there. */
     interface PlaceCount {
 

@@ -1,5 +1,6 @@
 package retazo.app.stock.find;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,6 +35,18 @@ public class BoltSearch {
         Slice<Long> ids = items.boltsAt(place, PageRequest.of(page, size));
         Map<Long, Bolt> byId = stock.boltsById(ids.getContent());
         return ids.map(byId::get);
+    }
+
+    /**
+     * Bolts with something on hand, the shortest first.
+     *
+     * @param place     or the bay that it is in; empty for anywhere
+     * @param fabricIds none for all
+     * @param whole     whether those that nobody cut from are among them
+     */
+    public List<Bolt> heap(String place, Collection<Long> fabricIds, boolean whole, int most) {
+        String ids = fabricIds.stream().map(String::valueOf).collect(Collectors.joining("\n"));
+        return List.copyOf(stock.boltsById(items.heap(place, ids, whole, Limit.of(most))).values());
     }
 
     /** How many bolts stand at each place; a place without any is absent. */
