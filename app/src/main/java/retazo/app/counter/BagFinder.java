@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.kits.possible.KitPrices;
 import retazo.app.runs.BagShelf;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Words;

@@ -1,23 +1,19 @@
 package retazo.app.counter;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
-import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
+import retazo.app.kits.possible.KitPrices;
 import retazo.app.kits.possible.PossibleKits;
+import retazo.app.runs.KitsAtHand;
 import retazo.app.runs.progress.KitDemand;
 import retazo.app.shared.Words;
-import retazo.app.stock.goods.Good;
 import retazo.core.bolt.KitsPossible;
 
 /** Finds kits by their names and by the colours that are seen in them: those on the shelf first. */
@@ -60,16 +56,8 @@ class KitFinder {
                     KitDemand.Demand of = demands.getOrDefault(kit.id(), KitDemand.Demand.NONE);
                     return new CounterAnswer.KitFound(
                             kit, told.size(kit), there.free(kit.id()), there.aside(kit.id()), there.next(kit.id()), can.bags().value(),
-                            stops(kit, can), of.underWay(), of.wished(), told.price(kit));
+                            words.list(kit.names(can.stoppedBy())), of.underWay(), of.wished(), told.price(kit));
                 }).toList(),
                 found.hasNext());
-    }
-
-    /** Fabrics by name, then what is counted. */
-    private String stops(Kit kit, KitsPossible can) {
-        Map<String, String> names = kit.cloths().stream().collect(Collectors.toMap(Fabric::code, Fabric::name, (one, same) -> one));
-        Map<String, Good> goods = kit.goodsByCode();
-        return words.list(can.stoppedBy().stream()
-                .map(code -> Optional.ofNullable(names.get(code)).orElseGet(() -> requireNonNull(goods.get(code)).name())).toList());
     }
 }

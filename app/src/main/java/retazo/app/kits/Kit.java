@@ -1,5 +1,6 @@
 package retazo.app.kits;
 
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -268,6 +269,13 @@ public record Kit(
     public Fabric fabric(String code) {
         return cloths().stream().filter(fabric -> fabric.code().equals(code)).findFirst()
                 .orElseThrow(() -> new NotFoundException("fabric of the kit", code));
+    }
+
+    /** The names of its fabrics and of what else goes into it, by their codes. */
+    public List<String> names(Collection<String> codes) {
+        return Stream.concat(
+                cloths().stream().filter(fabric -> codes.contains(fabric.code())).map(Fabric::name),
+                goodsByCode().values().stream().filter(good -> codes.contains(good.code())).map(Good::name)).toList();
     }
 
     /** Everything counted that goes into a bag, by code. */

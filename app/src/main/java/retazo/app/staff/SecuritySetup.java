@@ -87,6 +87,7 @@ class SecuritySetup {
                 .requestMatchers(HttpMethod.GET, "/packing/bags/*/label", "/packing/found/labels")
                 .hasAnyAuthority(Right.PACKING.name(), Right.SHELF.name(), Right.RECEIVE.name())
                 .requestMatchers("/packing/**").hasAuthority(Right.PACKING.name())
+                .requestMatchers("/catalogue/**").hasAnyAuthority(Right.SHELF.name(), Right.KITS.name())
                 .requestMatchers("/shelf/**").hasAuthority(Right.SHELF.name())
                 .requestMatchers("/counter/**").hasAuthority(Right.COUNTER_CUT.name())
                 .requestMatchers(HttpMethod.GET, "/stock/buying/orders", "/stock/buying/orders/*")

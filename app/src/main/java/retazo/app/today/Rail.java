@@ -33,6 +33,7 @@ record Rail(String person, List<Group> groups) {
             new Defined("Packing", "/packing", "b", Right.PACKING));
     private static final List<Defined> COUNTER = List.of(
             new Defined("Counter", "/counter", "n", Right.COUNTER_CUT),
+            new Defined("Catalogue", "/catalogue", "l", Right.SHELF),
             new Defined("Shelf", "/shelf", "h", Right.SHELF),
             new Defined("Stock", "/stock", "s", Right.STOCK));
     private static final List<Defined> SHOP = List.of(new Defined("Practice", "/practice", "o", Right.PRACTICE));

@@ -20,7 +20,8 @@ import retazo.app.TestShop;
 class RightsTest {
 
     private static final List<String> PAGES = List.of(
-            "/patterns", "/kits", "/runs", "/cutting", "/packing", "/shelf", "/stock", "/counter", "/stock/receive",
+            "/patterns", "/kits", "/kits/heap", "/catalogue", "/catalogue/guest", "/runs", "/cutting", "/packing", "/shelf", "/stock",
+            "/counter", "/stock/receive",
             "/stock/fabrics/new", "/stock/goods", "/stock/goods/new", "/practice", "/practice/people", "/practice/keys", "/practice/prices",
             "/stock/fabrics/1", "/stock/goods/1/prints", "/stock/lists", "/stock/lists/save/bolts.csv", "/stock/lists/save/fabrics.csv",
             "/stock/buying", "/stock/buying/orders");
@@ -41,15 +42,18 @@ class RightsTest {
 
     @ParameterizedTest
     @CsvSource({
-            "marisol, /patterns /kits /runs /cutting /packing /shelf /stock /counter /stock/receive "
+            "marisol, /patterns /kits /kits/heap /catalogue /catalogue/guest "
+                    + "/runs /cutting /packing /shelf /stock /counter /stock/receive "
                     + "/stock/fabrics/new /stock/goods /stock/goods/new "
                     + "/practice /practice/prices /practice/people /practice/keys /stock/fabrics/1 /stock/goods/1/prints "
                     + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv /stock/buying /stock/buying/orders",
-            "idris, /patterns /kits /runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints "
+            "idris, /patterns /kits /kits/heap /catalogue /catalogue/guest "
+                    + "/runs /stock /stock/fabrics/new /stock/goods /stock/goods/new /stock/fabrics/1 /stock/goods/1/prints "
                     + "/stock/lists /stock/lists/save/fabrics.csv",
             "nele, /cutting /stock /stock/goods",
             "tomas, /packing",
-            "ada, /shelf /stock /stock/goods /counter /stock/receive /stock/lists /stock/lists/save/bolts.csv /stock/buying/orders",
+            "ada, /catalogue /catalogue/guest "
+                    + "/shelf /stock /stock/goods /counter /stock/receive /stock/lists /stock/lists/save/bolts.csv /stock/buying/orders",
             "yara, /stock /stock/fabrics/new /stock/fabrics/1 /stock/goods /stock/goods/new /stock/goods/1/prints /stock/receive "
                     + "/stock/lists /stock/lists/save/bolts.csv /stock/lists/save/fabrics.csv /stock/buying /stock/buying/orders"})
     void a_person_sees_their_stations_and_no_other(String person, String allowed) {

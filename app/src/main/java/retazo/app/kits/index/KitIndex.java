@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.SliceImpl;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.SearchWords;
@@ -36,6 +37,29 @@ public class KitIndex {
     /** Those of them that have a place on the shelf. */
     public Slice<KitTitle> onShelf(String words, int page, int size) {
         return titles.onShelf(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+    }
+
+    /** Some of those that are looked for, from a place in the order of names on, the first being 0. */
+    public Slice<KitTitle> filtered(KitFilter filter, int from, int most) {
+        List<KitTitle> found = titles.filtered(
+                SearchWords.likes(filter.words()), filter.size(), filter.range(), filter.onShelf(), from, most + 1).stream()
+                .map(KitTitleEntity::toTitle).toList();
+        return new SliceImpl<>(found.subList(0, Math.min(most, found.size())), PageRequest.ofSize(most), found.size() > most);
+    }
+
+    /** The kits of the same size of the same pattern in other colours. */
+    public List<KitTitle> otherColours(long kitId, int most) {
+        return titles.otherColours(kitId, most).stream().map(KitTitleEntity::toTitle).toList();
+    }
+
+    /** The names of sizes that kits have, the most usual first. */
+    public List<String> sizeNames() {
+        return titles.sizeNames();
+    }
+
+    /** The ranges of the shop's fabrics, by name. */
+    public List<String> ranges() {
+        return titles.ranges();
     }
 
     /** The kits that are called so in full, whatever the case, by their names; several may share one, with and without a backing. */

@@ -33,6 +33,37 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
     Slice<KitTitleEntity> onShelf(String likes, Pageable page);
 
+    @Query(value = """
+            WITH seen AS (
+                SELECT c.colourway_id, string_agg(f.seen_as, ' ') AS words
+                  FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id GROUP BY c.colourway_id)
+            SELECT t.* FROM kit_title t LEFT JOIN seen s ON s.colourway_id = t.colourway_id LEFT JOIN stock_item i ON i.kit_id = t.id
+             WHERE NOT t.stands_in AND t.searched || ' ' || coalesce(s.words, '') LIKE ALL (string_to_array(:likes, chr(10)))
+               AND (:size = '' OR lower(t.size_name) = lower(:size))
+               AND (:range = '' OR EXISTS (
+                   SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
+                    WHERE c.colourway_id = t.colourway_id AND lower(f.range_name) = lower(:range)))
+               AND (NOT :onShelf OR i.on_hand_count > 0)
+             ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id
+            OFFSET :from LIMIT :most""", nativeQuery = true)
+    List<KitTitleEntity> filtered(String likes, String size, String range, boolean onShelf, int from, int most);
+
+    @Query(value = """
+            SELECT t.* FROM kit_title t JOIN kit k ON k.id = t.id JOIN kit own ON own.id = :kitId
+             WHERE t.pattern_id = (SELECT mine.pattern_id FROM kit_title mine WHERE mine.id = :kitId)
+               AND k.size_key = own.size_key AND k.colourway_id <> own.colourway_id AND NOT t.stands_in
+             ORDER BY t.colourway, t.id LIMIT :most""", nativeQuery = true)
+    List<KitTitleEntity> otherColours(long kitId, int most);
+
+    @Query(value = """
+            SELECT min(k.size_name) FROM kit k GROUP BY lower(k.size_name) ORDER BY count(*) DESC, min(k.size_name) LIMIT 40""",
+            nativeQuery = true)
+    List<String> sizeNames();
+
+    @Query(value = """
+            SELECT DISTINCT f.range_name FROM fabric f WHERE f.range_name <> '' ORDER BY f.range_name LIMIT 400""", nativeQuery = true)
+    List<String> ranges();
+
     /** @param names pattern, size and colourway in small letters, one on a line each */
     @Query(value = """
             SELECT t.* FROM kit_title t

@@ -1,6 +1,5 @@
 package retazo.app.kits.pages;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,17 +9,15 @@ import java.util.stream.IntStream;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
-import retazo.app.kits.possible.PossibleKits;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
+import retazo.app.kits.possible.PossibleKits;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
-import retazo.app.stock.goods.Good;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.KitsPossible;
 
@@ -76,14 +73,7 @@ class KitPages {
     }
 
     private Listed listed(Kit kit, KitsPossible possible, long onShelf) {
-        List<String> names = new ArrayList<>(kit.lettersByFabric().keySet().stream()
-                .filter(fabric -> possible.stoppedBy().contains(fabric.code()))
-                .map(Fabric::name)
-                .toList());
-        kit.goodsByCode().values().stream().filter(good -> possible.stoppedBy().contains(good.code())).map(Good::name).forEach(names::add);
-        return new Listed(
-                kit,
-                possible.bags().value(), words.list(names), onShelf);
+        return new Listed(kit, possible.bags().value(), words.list(kit.names(possible.stoppedBy())), onShelf);
     }
 
     private static long onHand(Map<Long, KitShelf.KitCount> counts, long kitId) {

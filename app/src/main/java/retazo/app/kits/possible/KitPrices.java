@@ -1,4 +1,4 @@
-package retazo.app.counter;
+package retazo.app.kits.possible;
 
 import java.util.List;
 import java.util.Map;
@@ -7,14 +7,14 @@ import org.springframework.stereotype.Component;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.PriceTags;
-import retazo.app.kits.possible.PossibleKits;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
+import retazo.core.measure.Money;
 
 /** What bags of kits are sold for and how large their quilts are, as they are shown. */
 @Component
-class KitPrices {
+public class KitPrices {
 
     private final PossibleKits possible;
     private final KitWorks works;
@@ -25,21 +25,26 @@ class KitPrices {
     }
 
     /** Of some kits. */
-    record Told(Map<Long, PossibleKits.OneBag> bags, PriceTags tags) {
+    public record Told(Map<Long, PossibleKits.OneBag> bags, PriceTags tags) {
 
         /** Empty where a price of something in it is not known. */
-        String price(Kit kit) {
-            return Optional.ofNullable(bags.get(kit.id())).flatMap(one -> tags.of(kit, one.bill())).map(MoneyText::of).orElse("");
+        public Optional<Money> amount(Kit kit) {
+            return Optional.ofNullable(bags.get(kit.id())).flatMap(one -> tags.of(kit, one.bill()));
+        }
+
+        /** The same as it is shown. */
+        public String price(Kit kit) {
+            return amount(kit).map(MoneyText::of).orElse("");
         }
 
         /** Its sides when it is sewn; empty where its pattern does not say. */
-        FractionText size(Kit kit) {
+        public FractionText size(Kit kit) {
             return FractionText.of(Optional.ofNullable(bags.get(kit.id())).flatMap(PossibleKits.OneBag::finished)
                     .map(size -> LengthView.sides(size.width().value(), size.height().value())).orElse(""));
         }
     }
 
-    Told of(List<Kit> kits) {
+    public Told of(List<Kit> kits) {
         return new Told(possible.oneBags(kits), works.priceTags());
     }
 }
