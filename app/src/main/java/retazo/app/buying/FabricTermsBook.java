@@ -10,6 +10,7 @@ import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Parts;
 
 /** Keeps what the buyer knows of fabrics. */
@@ -42,7 +43,7 @@ public class FabricTermsBook {
     @Transactional
     public void keep(FabricTerms wanted) {
         terms.begin(wanted.fabricId());
-        terms.lock(wanted.fabricId()).orElseThrow().become(wanted);
+        terms.lock(wanted.fabricId()).orElseThrow(() -> new NotFoundException("fabric", wanted.fabricId())).become(wanted);
         terms.flush();
     }
 

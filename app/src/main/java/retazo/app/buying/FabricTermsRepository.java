@@ -15,7 +15,8 @@ import org.springframework.data.jpa.repository.Query;
 interface FabricTermsRepository extends JpaRepository<FabricTermsEntity, Long> {
 
     @Modifying(flushAutomatically = true)
-    @Query(value = "INSERT INTO fabric_buying (fabric_id) VALUES (:fabricId) ON CONFLICT DO NOTHING", nativeQuery = true)
+    @Query(value = "INSERT INTO fabric_buying (fabric_id) SELECT id FROM fabric WHERE id = :fabricId ON CONFLICT DO NOTHING",
+            nativeQuery = true)
     void begin(long fabricId);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -21,6 +21,7 @@ import retazo.app.orders.PurchaseBook;
 import retazo.app.orders.PurchaseBook.Coming;
 import retazo.app.orders.Supplier;
 import retazo.app.orders.Suppliers;
+import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Parts;
 import retazo.core.buying.FabricSupply;
 import retazo.core.buying.Reorder;
@@ -60,7 +61,7 @@ public class Outlooks {
 
     /** Of one fabric. */
     public Outlook of(long fabricId) {
-        return of(List.of(fabricId)).get(0);
+        return of(List.of(fabricId)).stream().findFirst().orElseThrow(() -> new NotFoundException("fabric", fabricId));
     }
 
     /** Of some fabrics, in their order; fabrics that are gone are left out. */

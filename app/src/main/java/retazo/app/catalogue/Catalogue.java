@@ -57,12 +57,15 @@ class Catalogue {
      * @param next     the number of the bag that is there longest
      * @param possible how many can be cut now, as if it were the only one
      * @param stops    what the next one is short of
+     * @param lasts    whether its line has ended: there is what is on the shelf
      * @param price    empty where a price of something in it is not known
      */
-    record Entry(Kit kit, FractionText finished, long there, Optional<String> next, long possible, String stops, Optional<Money> price) {
+    record Entry(
+            Kit kit, FractionText finished, long there, Optional<String> next, long possible, String stops, boolean lasts,
+            Optional<Money> price) {
 
         public boolean isNow() {
-            return there > 0 || possible > 0;
+            return there > 0 || possible > 0 && !lasts;
         }
 
         public String priceText() {
@@ -111,12 +114,14 @@ class Catalogue {
     List<Entry> entries(List<Kit> shown) {
         List<KitsPossible> can = possible.of(shown);
         KitPrices.Told told = prices.of(shown);
+        Map<Long, KitTitle> titles = index.titles(shown.stream().map(Kit::id).toList());
         KitsAtHand.AtHand there = atHand.of(shown.stream().map(Kit::id).toList());
         return IntStream.range(0, shown.size()).mapToObj(i -> {
             Kit kit = shown.get(i);
             return new Entry(
                     kit, told.size(kit), there.free(kit.id()), there.next(kit.id()), can.get(i).bags().value(),
-                    words.list(kit.names(can.get(i).stoppedBy())), told.amount(kit));
+                    words.list(kit.names(can.get(i).stoppedBy())),
+                    Optional.ofNullable(titles.get(kit.id())).map(KitTitle::ended).orElse(false), told.amount(kit));
         }).toList();
     }
 

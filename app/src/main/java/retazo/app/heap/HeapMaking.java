@@ -18,12 +18,15 @@ import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
 import retazo.core.measure.Problem;
 
 /** Makes the kit that a heap would make, in a colourway of its own. */
 @Service
 class HeapMaking {
 
+    /** Its binding lies in the heap too, its back does not. */
+    static final Contents CONTENTS = new Contents(true, false);
     private static final int MOST_A_DAY = 200;
 
     private final PatternService patterns;
@@ -64,7 +67,7 @@ class HeapMaking {
         return IntStream.rangeClosed(1, MOST_A_DAY)
                 .mapToObj(number -> words.text(number == 1 ? "heap.colourway" : "heap.colourway-next", day, number))
                 .filter(name -> kits.isFree(patternId, name)).findFirst()
-                .map(name -> kits.add(new NewKits(pattern, List.of(sizeKey), name, chosen, Map.of(), HeapNeeds.CONTENTS))
+                .map(name -> kits.add(new NewKits(pattern, List.of(sizeKey), name, chosen, Map.of(), CONTENTS))
                         .then(ids -> Outcome.done(ids.get(0))))
                 .orElseGet(() -> Outcome.refused(Problem.of("heap.enough-today", MOST_A_DAY)));
     }

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
+import retazo.app.kits.possible.ClothNeeds;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -44,13 +45,13 @@ class HeapPages {
     private static final Duration PATIENCE = Duration.ofMillis(1_500);
 
     private final Heaps heaps;
-    private final HeapNeeds needs;
+    private final ClothNeeds needs;
     private final PatternService patterns;
     private final PracticeService practice;
     private final Words words;
     private final Clock clock;
 
-    HeapPages(Heaps heaps, HeapNeeds needs, PatternService patterns, PracticeService practice, Words words, Clock clock) {
+    HeapPages(Heaps heaps, ClothNeeds needs, PatternService patterns, PracticeService practice, Words words, Clock clock) {
         this.heaps = heaps;
         this.needs = needs;
         this.patterns = patterns;
@@ -101,7 +102,7 @@ class HeapPages {
     }
 
     /** A size that the heap makes, before its fabrics are tried. */
-    private record Fit(PatternVersion pattern, QuiltSize size, HeapNeeds.SizeNeed need, HeapKits made) {
+    private record Fit(PatternVersion pattern, QuiltSize size, ClothNeeds.SizeNeed need, HeapKits made) {
 
         Length used() {
             return made.used(need.cuts());
@@ -126,9 +127,10 @@ class HeapPages {
         for (PatternVersion pattern : all) {
             for (QuiltSize size : pattern.design().sizes()) {
                 sizes++;
-                if (needs.isKept(pattern, size, shop) || clock.instant().isBefore(until)) {
+                ClothNeeds.Made made = new ClothNeeds.Made(pattern, size, HeapMaking.CONTENTS);
+                if (needs.isKept(made, shop) || clock.instant().isBefore(until)) {
                     looked++;
-                    needs.plain(pattern, size, shop).map(need -> new Fit(pattern, size, need, HeapKits.of(need.cuts(), cloths)))
+                    needs.plain(made, shop).map(need -> new Fit(pattern, size, need, HeapKits.of(need.cuts(), cloths)))
                             .filter(fit -> fit.made().kits().value() > 0).ifPresent(fits::add);
                 }
             }
@@ -156,13 +158,13 @@ class HeapPages {
     /** What it makes in its fabrics themselves: a print with a direction may take more, and a fabric has a width of its own. */
     private Optional<MakeView> real(Fit fit, Heaps.Heap heap, List<HeapKits.Cloth> cloths, ShopPractice shop, int number) {
         Map<RoleKey, Fabric> fabrics = new LinkedHashMap<>();
-        List<HeapNeeds.RoleNeed> roles = fit.need().roles();
+        List<ClothNeeds.RoleNeed> roles = fit.need().roles();
         for (int i = 0; i < roles.size(); i++) {
             fabrics.put(roles.get(i).role().key(), heap.fabric(fit.made().cloths().get(i)));
         }
         Map<String, HeapKits.Cloth> byCode = new HashMap<>();
         cloths.forEach(cloth -> byCode.put(cloth.code(), cloth));
-        return needs.in(fabrics, fit.pattern(), fit.size(), shop).flatMap(need -> {
+        return needs.in(fabrics, new ClothNeeds.Made(fit.pattern(), fit.size(), HeapMaking.CONTENTS), shop).flatMap(need -> {
             HeapKits made = HeapKits.in(
                     need.cuts(),
                     need.roles().stream().map(role -> requireNonNull(fabrics.get(role.role().key())).code()).map(byCode::get)
@@ -172,7 +174,7 @@ class HeapPages {
     }
 
     private MakeView view(
-            Fit fit, HeapNeeds.SizeNeed need, HeapKits made, Map<RoleKey, Fabric> fabrics, Heaps.Heap heap, List<HeapKits.Cloth> cloths,
+            Fit fit, ClothNeeds.SizeNeed need, HeapKits made, Map<RoleKey, Fabric> fabrics, Heaps.Heap heap, List<HeapKits.Cloth> cloths,
             int number) {
         LengthUnit unit = words.sellingUnit();
         return new MakeView(

@@ -69,6 +69,14 @@ class ColourwayEntity {
         return id;
     }
 
+    long patternId() {
+        return patternId;
+    }
+
+    void rename(String other) {
+        name = other;
+    }
+
     String name() {
         return name;
     }

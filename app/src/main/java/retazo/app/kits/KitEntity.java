@@ -84,6 +84,12 @@ class KitEntity {
     @Column(nullable = false)
     private Instructions instructions;
 
+    @Column(name = "ended_at")
+    private @Nullable Instant endedAt;
+
+    @Column(name = "ended_by")
+    private @Nullable Long endedBy;
+
     @Column(name = "instructions_reason")
     private @Nullable String instructionsReason;
 
@@ -340,5 +346,20 @@ class KitEntity {
 
     Contents contents() {
         return new Contents(withBinding, withBacking);
+    }
+
+    /** It is planned no more. */
+    void end(long personId, Instant now) {
+        endedBy = personId;
+        endedAt = now;
+    }
+
+    void goOn() {
+        endedBy = null;
+        endedAt = null;
+    }
+
+    Optional<Instant> endedAt() {
+        return Optional.ofNullable(endedAt);
     }
 }

@@ -57,8 +57,12 @@ public record QuiltPicture(
     public record PlacedBlock(String id, List<Area> areas, List<Spot> spots) {
     }
 
-    /** All patches of one role. */
-    public record Area(String path, Ink ink) {
+    /**
+     * All patches of one role.
+     *
+     * @param turn how far the block is turned in which they lie, where a print in it stays upright; clockwise in degrees
+     */
+    public record Area(String path, Ink ink, String role, int turn) {
     }
 
     /** A role's letter in the middle of a patch. */
@@ -90,11 +94,11 @@ public record QuiltPicture(
                 inches(drawing.height()),
                 new Clip(id + "-inside", inches(inside.corner().x()), inches(inside.corner().y()), inches(inside.width()),
                         inches(inside.height())),
-                areas(drawing.setting(), inks),
+                areas(drawing.setting(), inks, 0),
                 drawing.blocks().stream().flatMap(block -> placed(id + "-block-" + block.name(), block, inks)).toList(),
                 List.of(),
                 "0",
-                areas(drawing.around(), inks),
+                areas(drawing.around(), inks, 0),
                 drawing.binding().map(inks).orElse(NO_EDGE));
     }
 
@@ -105,7 +109,7 @@ public record QuiltPicture(
                 spot -> upright ? Math.floorMod(spot.degrees(), 360) : 0, TreeMap::new, Collectors.toList()));
         return byTurn.entrySet().stream().map(turned -> new PlacedBlock(
                 turned.getKey() == 0 ? id : id + "-" + turned.getKey(),
-                areas(block.patches(), role -> inks.apply(role).inTurned(turned.getKey())),
+                areas(block.patches(), role -> inks.apply(role).inTurned(turned.getKey()), turned.getKey()),
                 turned.getValue().stream().map(spot -> spot(spot, block)).toList()));
     }
 
@@ -133,7 +137,7 @@ public record QuiltPicture(
             DrawnPatch patch = new DrawnPatch(band.role().key(), List.of(
                     new Point(Length.ZERO, top), new Point(finished.width(), top), new Point(finished.width(), bottom),
                     new Point(Length.ZERO, bottom)));
-            areas.addAll(areas(List.of(patch), inks));
+            areas.addAll(areas(List.of(patch), inks, 0));
             letters.add(new Letter(
                     inches(new Length(finished.width().ticks() / 2)), inches(new Length((top.ticks() + bottom.ticks()) / 2)),
                     band.role().letter(), inks.apply(band.role().key())));
@@ -153,13 +157,13 @@ public record QuiltPicture(
             List<DrawnPatch> patches,
             Function<RoleKey, Ink> inks,
             Function<RoleKey, String> letters) {
-        return ofPatches(id, width, height, lettered(patches, inks, letters), areas(patches, inks), LETTERS_TO_A_BLOCK);
+        return ofPatches(id, width, height, lettered(patches, inks, letters), areas(patches, inks, 0), LETTERS_TO_A_BLOCK);
     }
 
     /** One unit alone, with letters as large as its few patches allow. */
     public static QuiltPicture ofUnit(
             String id, FinishedSize size, List<DrawnPatch> patches, Function<RoleKey, Ink> inks, Function<RoleKey, String> letters) {
-        return ofPatches(id, size.width(), size.height(), lettered(patches, inks, letters), areas(patches, inks), LETTERS_TO_A_UNIT);
+        return ofPatches(id, size.width(), size.height(), lettered(patches, inks, letters), areas(patches, inks, 0), LETTERS_TO_A_UNIT);
     }
 
     private static QuiltPicture ofPatches(
@@ -217,7 +221,7 @@ public record QuiltPicture(
         return inches(new Length(Math.min(lowest.ticks() * 2 / 3, finished.width().ticks() / 4)));
     }
 
-    private static List<Area> areas(List<DrawnPatch> patches, Function<RoleKey, Ink> inks) {
+    private static List<Area> areas(List<DrawnPatch> patches, Function<RoleKey, Ink> inks, int turn) {
         Map<RoleKey, StringBuilder> paths = new LinkedHashMap<>();
         for (DrawnPatch patch : patches) {
             StringBuilder path = paths.computeIfAbsent(patch.role(), role -> new StringBuilder());
@@ -228,7 +232,8 @@ public record QuiltPicture(
             }
             path.append('Z');
         }
-        return paths.entrySet().stream().map(entry -> new Area(entry.getValue().toString(), inks.apply(entry.getKey()))).toList();
+        return paths.entrySet().stream()
+                .map(entry -> new Area(entry.getValue().toString(), inks.apply(entry.getKey()), entry.getKey().value(), turn)).toList();
     }
 
     /** A length as an SVG number of inches, to a thousandth. */

@@ -243,7 +243,7 @@ class FirstKitFlowTest {
     }
 
     private void sellAndTakeBack(String pattern) {
-        page.navigate(shop.address() + "/shelf");
+        page.navigate(shop.address() + "/shelf?words=" + pattern.replace(" ", "+"));
         Locator sells = page.locator("button[aria-label$='" + pattern + ", Runner, Slate and foam']");
         String code = sells.textContent().replace("Sell ", "").strip();
         sells.click();

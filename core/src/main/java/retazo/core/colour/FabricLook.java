@@ -44,12 +44,22 @@ public record FabricLook(Colour ground, Colour motif) {
 
     /** Whether one may take the other's place without being noticed at once. */
     public boolean isLike(FabricLook other) {
-        return differenceTo(other) <= LIKE;
+        return isLike(differenceTo(other));
+    }
+
+    /** The same of a difference that was worked out before. */
+    public static boolean isLike(double difference) {
+        return difference <= LIKE;
     }
 
     public Apart apartFrom(FabricLook other) {
         double difference = differenceTo(other);
         return difference < HARDLY ? Apart.HARDLY : difference < A_LITTLE ? Apart.A_LITTLE : Apart.CLEARLY;
+    }
+
+    /** How light it is from across a room, 0 for black to 100 for white: its ground, and a quarter as much of its motif, as a mean. */
+    public int value() {
+        return (int) Math.round((Lab.of(ground).lightness() + MOTIF_SHARE * Lab.of(motif).lightness()) / (1 + MOTIF_SHARE));
     }
 
     /** How light another is against this one, by the grounds. */

@@ -24,12 +24,17 @@ public class KitIndex {
         this.titles = titles;
     }
 
-    /** The kits in whose names, and in the colours that are seen in their fabrics, all of these words are. */
+    /** The kits in whose names, and in the colours seen in their fabrics, all of these words are; without those that have ended. */
     public Slice<KitTitle> find(String words, int page, int size) {
-        return titles.find(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+        return titles.find(SearchWords.likes(words), false, PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
     }
 
-    /** The same, those on the shelf first. */
+    /** The same of those whose line has ended. */
+    public Slice<KitTitle> ended(String words, int page, int size) {
+        return titles.find(SearchWords.likes(words), true, PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
+    }
+
+    /** The same, those on the shelf first; one that has ended while it is there. */
     public Slice<KitTitle> shelfFirst(String words, int page, int size) {
         return titles.shelfFirst(SearchWords.likes(words), PageRequest.of(page, size)).map(KitTitleEntity::toTitle);
     }

@@ -1,7 +1,11 @@
 package retazo.app.kits.index;
 
-/** What a kit is called. */
-public record KitTitle(long id, long patternId, String pattern, String size, String colourway) {
+/**
+ * What a kit is called.
+ *
+ * @param ended whether its line has ended: it is planned no more
+ */
+public record KitTitle(long id, long patternId, String pattern, String size, String colourway, boolean ended) {
 
     /** What it is called everywhere: pattern, size, colourway. */
     public String name() {

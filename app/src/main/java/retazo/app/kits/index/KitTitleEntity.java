@@ -27,10 +27,13 @@ class KitTitleEntity {
     @Column(name = "colourway")
     private String colourway;
 
+    @Column(name = "ended")
+    private boolean ended;
+
     protected KitTitleEntity() {
     }
 
     KitTitle toTitle() {
-        return new KitTitle(id, patternId, pattern, size, colourway);
+        return new KitTitle(id, patternId, pattern, size, colourway, ended);
     }
 }

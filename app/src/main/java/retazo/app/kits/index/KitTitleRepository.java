@@ -19,12 +19,14 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
                   FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id GROUP BY c.colourway_id)
             SELECT t.* FROM kit_title t LEFT JOIN seen s ON s.colourway_id = t.colourway_id LEFT JOIN stock_item i ON i.kit_id = t.id
              WHERE NOT t.stands_in AND t.searched || ' ' || coalesce(s.words, '') LIKE ALL (string_to_array(:likes, chr(10)))
-             ORDER BY""";
+               AND""";
 
-    @Query(value = SEEN + " lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)
-    Slice<KitTitleEntity> find(String likes, Pageable page);
+    @Query(value = SEEN + " t.ended = :ended ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)
+    Slice<KitTitleEntity> find(String likes, boolean ended, Pageable page);
 
-    @Query(value = SEEN + " coalesce(i.on_hand_count, 0) = 0, lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)
+    @Query(value = SEEN + """
+             (NOT t.ended OR i.on_hand_count > 0)
+             ORDER BY coalesce(i.on_hand_count, 0) = 0, lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
     Slice<KitTitleEntity> shelfFirst(String likes, Pageable page);
 
     @Query(value = """
@@ -43,7 +45,7 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
                AND (:range = '' OR EXISTS (
                    SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
                     WHERE c.colourway_id = t.colourway_id AND lower(f.range_name) = lower(:range)))
-               AND (NOT :onShelf OR i.on_hand_count > 0)
+               AND (NOT (:onShelf OR t.ended) OR i.on_hand_count > 0)
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id
             OFFSET :from LIMIT :most""", nativeQuery = true)
     List<KitTitleEntity> filtered(String likes, String size, String range, boolean onShelf, int from, int most);
@@ -51,7 +53,7 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
     @Query(value = """
             SELECT t.* FROM kit_title t JOIN kit k ON k.id = t.id JOIN kit own ON own.id = :kitId
              WHERE t.pattern_id = (SELECT mine.pattern_id FROM kit_title mine WHERE mine.id = :kitId)
-               AND k.size_key = own.size_key AND k.colourway_id <> own.colourway_id AND NOT t.stands_in
+               AND k.size_key = own.size_key AND k.colourway_id <> own.colourway_id AND NOT t.stands_in AND NOT t.ended
              ORDER BY t.colourway, t.id LIMIT :most""", nativeQuery = true)
     List<KitTitleEntity> otherColours(long kitId, int most);
 

@@ -1,11 +1,14 @@
 package retazo.app.kits.pages;
 
+import java.time.Clock;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import retazo.app.kits.KitLife;
+import retazo.app.shared.Moments;
 import retazo.app.shared.Paging;
 
 /** The list of kits, and the page of one. */
@@ -13,15 +16,20 @@ import retazo.app.shared.Paging;
 class KitController {
 
     private final KitPages pages;
+    private final KitLife life;
+    private final Clock clock;
 
-    KitController(KitPages pages) {
+    KitController(KitPages pages, KitLife life, Clock clock) {
         this.pages = pages;
+        this.life = life;
+        this.clock = clock;
     }
 
     @GetMapping("/kits")
     String list(
-            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "0") int page, Model model) {
-        KitPages.ListPage list = pages.list(search, Paging.number(page));
+            @RequestParam(name = "words", defaultValue = "") String search, @RequestParam(defaultValue = "false") boolean ended,
+            @RequestParam(defaultValue = "0") int page, Model model) {
+        KitPages.ListPage list = pages.list(search, ended, Paging.number(page));
         model.addAttribute("page", list);
         return "kits/list";
     }
@@ -31,6 +39,7 @@ class KitController {
         KitPage page = pages.page(id, figure);
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
+        model.addAttribute("ended", life.endedAt(id).map(at -> Moments.near(at, clock.instant())).orElse(""));
         return "kits/kit";
     }
 }

@@ -54,14 +54,15 @@ class KitPages {
      *
      * @param unread the names of kits whose pattern cannot be read by the rules of today
      * @param number of the page, from 0
+     * @param ended  whether it is of those whose line has ended
      * @param more   whether another page follows
      */
-    record ListPage(String search, List<Listed> kits, List<String> unread, int number, boolean more) {
+    record ListPage(String search, boolean ended, List<Listed> kits, List<String> unread, int number, boolean more) {
     }
 
     @Transactional(readOnly = true)
-    ListPage list(String search, int page) {
-        Slice<KitTitle> found = index.find(search, page, KITS_ON_A_PAGE);
+    ListPage list(String search, boolean ended, int page) {
+        Slice<KitTitle> found = ended ? index.ended(search, page, KITS_ON_A_PAGE) : index.find(search, page, KITS_ON_A_PAGE);
         List<Kit> shown = kits.inOrder(found.map(KitTitle::id).getContent());
         List<KitsPossible> possible = possibleKits.of(shown);
         Map<Long, KitShelf.KitCount> counts = shelf.counts(shown.stream().map(Kit::id).toList());
@@ -69,7 +70,7 @@ class KitPages {
                 .mapToObj(i -> listed(shown.get(i), possible.get(i), onHand(counts, shown.get(i).id()))).toList();
         Set<Long> ids = shown.stream().map(Kit::id).collect(Collectors.toSet());
         List<String> unread = found.stream().filter(title -> !ids.contains(title.id())).map(KitTitle::name).toList();
-        return new ListPage(search, lines, unread, page, found.hasNext());
+        return new ListPage(search, ended, lines, unread, page, found.hasNext());
     }
 
     private Listed listed(Kit kit, KitsPossible possible, long onShelf) {

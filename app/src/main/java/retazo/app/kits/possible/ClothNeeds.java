@@ -1,4 +1,4 @@
-package retazo.app.heap;
+package retazo.app.kits.possible;
 
 import static java.util.Objects.requireNonNull;
 
@@ -6,6 +6,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,35 +25,34 @@ import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
+import retazo.core.cloth.ShopPractice;
 import retazo.core.kit.Contents;
 import retazo.core.quilt.setting.TopSize;
 import retazo.core.quilt.size.QuiltSize;
-import retazo.core.cloth.ShopPractice;
 
 /**
- * What a size of a pattern takes of each of its roles, cut from cloth alone, with its binding and without a back. Until fabrics are chosen
- * each role has plain cotton of the shop's width. What was worked out is kept; it belongs to all that it comes from.
+ * What a size of a pattern takes of each of its roles, cut from cloth alone. Until fabrics are chosen each role has plain cotton of the
+ * shop's width. What was worked out is kept; it belongs to all that it comes from.
  */
 @Component
-class HeapNeeds {
+public class ClothNeeds {
 
-    static final Contents CONTENTS = new Contents(true, false);
     private static final int MOST_KEPT = 10_000;
     private static final Colour PAPER = Colour.parse("#e9e4d6");
 
     private final KitWorks works;
     private final Cache<Source, Optional<SizeNeed>> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-    HeapNeeds(KitWorks works) {
+    ClothNeeds(KitWorks works) {
         this.works = works;
     }
 
     /** All that it comes from; {@code fabrics} is empty for plain cotton. */
-    private record Source(long versionId, String size, ShopPractice practice, Map<RoleKey, Fabric> fabrics) {
+    private record Source(long versionId, String size, Contents contents, ShopPractice practice, Map<RoleKey, Fabric> fabrics) {
     }
 
     /** A role that takes cloth, and how much. */
-    record RoleNeed(Role role, HeapKits.Wanted cut) {
+    public record RoleNeed(Role role, HeapKits.Wanted cut) {
     }
 
     /**
@@ -60,30 +60,40 @@ class HeapNeeds {
      *
      * @param finished how large its top is; empty where its pattern does not say
      */
-    record SizeNeed(List<RoleNeed> roles, Optional<TopSize> finished) {
+    public record SizeNeed(List<RoleNeed> roles, Optional<TopSize> finished) {
 
-        List<HeapKits.Wanted> cuts() {
+        public List<HeapKits.Wanted> cuts() {
             return roles.stream().map(RoleNeed::cut).toList();
         }
     }
 
+    /** A size of a pattern with what goes into its kit. */
+    public record Made(PatternVersion pattern, QuiltSize size, Contents contents) {
+    }
+
     /** Whether it was worked out before, so that it costs no time. */
-    boolean isKept(PatternVersion pattern, QuiltSize size, ShopPractice shop) {
-        return kept.getIfPresent(source(pattern, size, shop, Map.of())) != null;
+    public boolean isKept(Made made, ShopPractice shop) {
+        return kept.getIfPresent(source(made, shop, Map.of())) != null;
     }
 
     /** In plain cotton; empty where the size cannot be made of cloth alone. */
-    Optional<SizeNeed> plain(PatternVersion pattern, QuiltSize size, ShopPractice shop) {
-        return requireNonNull(kept.get(source(pattern, size, shop, Map.of()), source -> worked(pattern, size, shop, plain(pattern))));
+    public Optional<SizeNeed> plain(Made made, ShopPractice shop) {
+        return requireNonNull(kept.get(source(made, shop, Map.of()), source -> worked(made, shop, plain(made.pattern()))));
     }
 
-    /** In fabrics of its own. */
-    Optional<SizeNeed> in(Map<RoleKey, Fabric> fabrics, PatternVersion pattern, QuiltSize size, ShopPractice shop) {
-        return requireNonNull(kept.get(source(pattern, size, shop, fabrics), source -> worked(pattern, size, shop, fabrics)));
+    /**
+     * In fabrics of its own, one for each role that takes cloth; of a fabric of several roles each of them has the length of all together.
+     */
+    public Optional<SizeNeed> in(Map<RoleKey, Fabric> fabrics, Made made, ShopPractice shop) {
+        boolean isPlain = new HashSet<>(fabrics.values()).size() == fabrics.size() && fabrics.values().stream().allMatch(
+                fabric -> fabric.print().mayTurn() && fabric.usableWidth().isEmpty() && fabric.kind() == ClothKind.COTTON);
+        return isPlain
+                ? plain(made, shop)
+                : requireNonNull(kept.get(source(made, shop, fabrics), source -> worked(made, shop, fabrics)));
     }
 
-    private static Source source(PatternVersion pattern, QuiltSize size, ShopPractice shop, Map<RoleKey, Fabric> fabrics) {
-        return new Source(pattern.id(), size.key().value(), shop, fabrics);
+    private static Source source(Made made, ShopPractice shop, Map<RoleKey, Fabric> fabrics) {
+        return new Source(made.pattern().id(), made.size().key().value(), made.contents(), shop, fabrics);
     }
 
     private static Map<RoleKey, Fabric> plain(PatternVersion pattern) {
@@ -97,13 +107,13 @@ class HeapNeeds {
         return fabrics;
     }
 
-    private Optional<SizeNeed> worked(PatternVersion pattern, QuiltSize size, ShopPractice shop, Map<RoleKey, Fabric> fabrics) {
-        KitWork work = works.workBy(Kit.wished(pattern, size, "", fabrics, Map.of(), CONTENTS), shop);
+    private Optional<SizeNeed> worked(Made made, ShopPractice shop, Map<RoleKey, Fabric> fabrics) {
+        KitWork work = works.workBy(Kit.wished(made.pattern(), made.size(), "", fabrics, Map.of(), made.contents()), shop);
         Map<String, HeapKits.Wanted> cuts = new HashMap<>();
         work.bill().lines().stream().flatMap(line -> line.asCut().stream())
                 .forEach(cut -> cuts.put(cut.fabricCode(), new HeapKits.Wanted(cut.length(), cut.plannedWidth())));
         List<RoleNeed> roles = new ArrayList<>();
-        pattern.design().roles().forEach(role -> Optional.ofNullable(fabrics.get(role.key()))
+        made.pattern().design().roles().forEach(role -> Optional.ofNullable(fabrics.get(role.key()))
                 .flatMap(fabric -> Optional.ofNullable(cuts.get(fabric.code()))).ifPresent(cut -> roles.add(new RoleNeed(role, cut))));
         return !work.problems().isEmpty() || roles.isEmpty() || roles.size() < work.bill().lines().size()
                 ? Optional.empty()

@@ -1,0 +1,122 @@
+package retazo.app.colours;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Problem;
+
+/** Colours are tried, judged, proposed, and at last kept. */
+@Controller
+@RequestMapping("/kits/colours")
+class ColourController {
+
+    private static final int LONGEST_NAME = 60;
+
+    private final ColourPages pages;
+    private final TrayPages trays;
+    private final Trial trial;
+    private final KitService kits;
+    private final Words words;
+
+    ColourController(ColourPages pages, TrayPages trays, Trial trial, KitService kits, Words words) {
+        this.pages = pages;
+        this.trays = trays;
+        this.trial = trial;
+        this.kits = kits;
+        this.words = words;
+    }
+
+    @GetMapping
+    String show(@RequestParam Map<String, String> asked, @RequestParam Optional<Long> kit, Model model) {
+        return show(kit.map(pages::from).orElseGet(() -> Tried.of(asked)), kit, Faults.NONE, model);
+    }
+
+    private String show(Tried tried, Optional<Long> kit, Faults faults, Model model) {
+        ColourPages.Page page = pages.page(tried, kit);
+        TrayPages.Page tray = trays.page("", "");
+        model.addAttribute("page", page);
+        model.addAttribute("judged", page.judged());
+        model.addAttribute("tray", tray);
+        model.addAttribute("prints", Stream.concat(tray.prints().stream(), page.found().fabrics().values().stream()).distinct().toList());
+        model.addAttribute("faults", faults);
+        return "colours/colours";
+    }
+
+    /** What is said of a colouring, for a page that shows it already. */
+    @GetMapping("/judge")
+    String judge(@RequestParam Map<String, String> asked, Model model) {
+        model.addAttribute("judged", pages.judged(Tried.of(asked)));
+        return "colours/judged";
+    }
+
+    @GetMapping("/tray")
+    String tray(@RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String order, Model model) {
+        TrayPages.Page tray = trays.page(words, order);
+        model.addAttribute("tray", tray);
+        model.addAttribute("prints", tray.prints());
+        return "colours/tray";
+    }
+
+    /** The fabric of a scanned bolt, in the tray alone. */
+    @GetMapping("/scanned")
+    String scanned(@RequestParam(defaultValue = "") String code, Model model) {
+        TrayPages.Page tray = trays.page(trays.scanned(code).map(Fabric::code).orElse(code), "");
+        model.addAttribute("tray", tray);
+        model.addAttribute("prints", tray.prints());
+        return "colours/tray";
+    }
+
+    @GetMapping("/ideas")
+    String ideas(
+            @RequestParam Map<String, String> asked, @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "false") boolean these, Model model) {
+        ColourPages.Ideas ideas = pages.ideas(Tried.of(asked), words, these);
+        model.addAttribute("ideas", ideas);
+        model.addAttribute("prints", ideas.prints());
+        return "colours/ideas";
+    }
+
+    /** Keeps a colouring: a kit for each size that is chosen. */
+    @PostMapping
+    String keep(@RequestParam MultiValueMap<String, String> form, Model model, RedirectAttributes next) {
+        Tried tried = Tried.of(form.toSingleValueMap());
+        Trial.Found found = trial.found(tried);
+        FieldReader reader = new FieldReader();
+        String name = reader.text("colourway", form.getFirst("colourway"), LONGEST_NAME);
+        List<String> sizes = Optional.ofNullable(form.get("sizes")).orElse(List.of());
+        if (sizes.isEmpty()) {
+            reader.add(Problem.at("sizes", "kit.no-size"));
+        }
+        trial.open(found, sizes).forEach(role -> reader.add(Problem.at("colourway", "colours.role-open", role.letter())));
+        Map<RoleKey, Fabric> fabrics = new LinkedHashMap<>(found.fabrics());
+        Outcome<List<Long>> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : kits.add(new NewKits(found.pattern(), sizes, name, fabrics, Map.of(), new Contents(true, tried.backing())));
+        return outcome.match(ids -> {
+            next.addFlashAttribute("done", words.text("colours.kept", name, ids.size()));
+            return "redirect:/kits/" + ids.get(0);
+        }, problems -> {
+            model.addAttribute("typedName", name);
+            return show(tried, Optional.empty(), Faults.of(problems, words), model);
+        });
+    }
+}

@@ -1,0 +1,1 @@
+ALTER TABLE kit VALIDATE CONSTRAINT kit_end_is_whole;
