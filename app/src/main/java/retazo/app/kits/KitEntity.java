@@ -359,7 +359,7 @@ class KitEntity {
         endedAt = null;
     }
 
-    Optional<Instant> endedAt() {
-        return Optional.ofNullable(endedAt);
+    boolean isEnded() {
+        return endedAt != null;
     }
 }

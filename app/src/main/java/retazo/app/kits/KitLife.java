@@ -26,7 +26,7 @@ public class KitLife {
     /** Since when a kit is planned no more; empty while it is. */
     @Transactional(readOnly = true)
     public Optional<Instant> endedAt(long kitId) {
-        return kit(kitId).endedAt();
+        return kits.endedAt(kitId);
     }
 
     /**
@@ -54,7 +54,7 @@ public class KitLife {
     @Transactional
     public void end(long kitId, long personId) {
         KitEntity kit = kit(kitId);
-        if (kit.endedAt().isEmpty()) {
+        if (!kit.isEnded()) {
             kit.end(personId, clock.instant());
             kits.saveAndFlush(kit);
         }

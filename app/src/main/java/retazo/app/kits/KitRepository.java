@@ -1,7 +1,9 @@
 package retazo.app.kits;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -28,4 +30,7 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
              WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL
                 OR k.overrides IS NOT EMPTY OR k.backingSeams IS NOT NULL OR k.anyWay IS NOT EMPTY OR k.upright IS NOT EMPTY""")
     List<Long> idsWithOwnSettings();
+
+    @Query("SELECT k.endedAt FROM KitEntity k WHERE k.id = :id")
+    Optional<Instant> endedAt(long id);
 }

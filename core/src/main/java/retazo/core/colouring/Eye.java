@@ -1,7 +1,11 @@
 package retazo.core.colouring;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import retazo.core.cloth.RoleKey;
 import retazo.core.colour.FabricLook;
 
 /** Compares fabrics, each two of them once. */
@@ -20,5 +24,19 @@ final class Eye {
     /** Whether one is taken for the other across a room. */
     boolean isAlike(Seen one, Seen other) {
         return one.equals(other) || FabricLook.isLike(difference(one, other));
+    }
+
+    /** How far a role looks apart from what lies beside it, as a mean along where they touch; 0 for one that touches none. */
+    double standsOut(RoleKey role, List<Neighbours.Pair> seen, Map<RoleKey, Seen> fabrics) {
+        double sides = 0;
+        double sum = 0;
+        for (Neighbours.Pair pair : seen) {
+            if (pair.has(role)) {
+                sides += pair.side().ticks();
+                sum += pair.side().ticks()
+                        * difference(requireNonNull(fabrics.get(role)), requireNonNull(fabrics.get(pair.beside(role))));
+            }
+        }
+        return sides == 0 ? 0 : sum / sides;
     }
 }

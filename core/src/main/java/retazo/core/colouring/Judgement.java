@@ -99,20 +99,8 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
 
     /** The one to feature stands out from what lies beside it more than any other role does, by the mean of differences along its sides. */
     private static Answer isFeature(RoleKey role, List<Neighbours.Pair> seen, Map<RoleKey, Seen> fabrics, Eye eye) {
-        double most = fabrics.keySet().stream().mapToDouble(one -> standsOut(one, seen, fabrics, eye)).max().orElse(0);
-        return most == 0 ? Answer.UNKNOWN : answer(standsOut(role, seen, fabrics, eye) >= most);
-    }
-
-    private static double standsOut(RoleKey role, List<Neighbours.Pair> seen, Map<RoleKey, Seen> fabrics, Eye eye) {
-        double sides = 0;
-        double sum = 0;
-        for (Neighbours.Pair pair : seen) {
-            if (pair.has(role)) {
-                sides += pair.side().ticks();
-                sum += pair.side().ticks() * eye.difference(at(role, fabrics), at(pair.beside(role), fabrics));
-            }
-        }
-        return sides == 0 ? 0 : sum / sides;
+        double most = fabrics.keySet().stream().mapToDouble(one -> eye.standsOut(one, seen, fabrics)).max().orElse(0);
+        return most == 0 ? Answer.UNKNOWN : answer(eye.standsOut(role, seen, fabrics) >= most);
     }
 
     /** How many wishes are kept. */

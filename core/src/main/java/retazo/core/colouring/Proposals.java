@@ -47,15 +47,16 @@ public final class Proposals {
      * @param codes  of the fabric of each role
      * @param fading the length in ticks along which neighbours fade
      * @param kits   how many can be made, as far as each role's own cloth goes
+     * @param contrast of neighbours as a mean along where they touch, in hundredths of a step of value
      */
-    public record Proposal(Map<RoleKey, String> codes, Judgement judgement, long fading, long kits, double contrast) {
+    public record Proposal(Map<RoleKey, String> codes, Judgement judgement, long fading, long kits, long contrast) {
     }
 
     private static final Comparator<Proposal> BEST = Comparator.comparingInt((Proposal one) -> one.judgement().broken())
             .thenComparing(Comparator.comparingInt((Proposal one) -> one.judgement().kept()).reversed())
             .thenComparingLong(Proposal::fading)
             .thenComparing(Comparator.comparingLong(Proposal::kits).reversed())
-            .thenComparing(Comparator.comparingDouble(Proposal::contrast).reversed());
+            .thenComparing(Comparator.comparingLong(Proposal::contrast).reversed());
 
     /**
      * The best colourings.
@@ -163,6 +164,6 @@ public final class Proposals {
         }
         return new Proposal(
                 codes, judgement, judgement.fading().stream().mapToLong(faint -> faint.pair().side().ticks()).sum(), kits,
-                sides == 0 ? 0 : contrast / sides);
+                sides == 0 ? 0 : Math.round(100 * contrast / sides));
     }
 }
