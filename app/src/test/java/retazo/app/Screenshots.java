@@ -25,7 +25,8 @@ public final class Screenshots {
         WIDE.put("cutting-page", "/kits/2/cutting-page");
         WIDE.put("run-draft", "/runs/4");
         WIDE.put("run", "/runs/2");
-        WIDE.put("shelf", "/shelf");
+        WIDE.put("colours", "/kits/colours?kit=2");
+        WIDE.put("catalogue", "/catalogue");
         WIDE.put("stock", "/stock");
         WIDE.put("counter", "/counter?words=green");
         WIDE.put("buying", "/stock/buying");
@@ -50,10 +51,6 @@ public final class Screenshots {
             page.locator("a.button-go").first().click();
             page.waitForLoadState();
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("ticket.png")));
-            page.navigate(arguments[0] + "/cutting");
-            page.locator("a.button-go[href^='/cutting/pieces/']").first().click();
-            page.waitForLoadState();
-            page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("ticket-pieces.png")));
             page.navigate(arguments[0] + "/packing");
             page.locator("a.button-go").first().click();
             page.waitForLoadState();
@@ -72,7 +69,8 @@ public final class Screenshots {
     private static void take(Page page, String address, Path picture) {
         page.navigate(address);
         page.waitForLoadState();
-        page.waitForFunction("() => [...document.images].every(image => image.complete)");
+        page.waitForFunction("() => [...document.images].filter(image => image.getBoundingClientRect().top < innerHeight)"
+                + ".every(image => image.complete)");
         page.screenshot(new Page.ScreenshotOptions().setPath(picture));
     }
 }

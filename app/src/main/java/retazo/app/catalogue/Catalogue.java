@@ -1,6 +1,7 @@
 package retazo.app.catalogue;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -89,7 +90,7 @@ class Catalogue {
         while (more && entries.size() < SHOWN && at - asked.from() < LOOKED_THROUGH) {
             Slice<KitTitle> some = index.filtered(new KitFilter(asked.words(), asked.size(), asked.range(), asked.there()), at, SHOWN);
             List<Long> ids = some.map(KitTitle::id).getContent();
-            Map<Long, Entry> byId = new java.util.HashMap<>();
+            Map<Long, Entry> byId = new HashMap<>();
             entries(kits.inOrder(ids)).forEach(entry -> byId.put(entry.kit().id(), entry));
             more = some.hasNext();
             for (int i = 0; i < ids.size(); i++) {

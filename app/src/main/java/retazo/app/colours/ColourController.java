@@ -76,15 +76,6 @@ class ColourController {
         return "colours/tray";
     }
 
-    /** The fabric of a scanned bolt, in the tray alone. */
-    @GetMapping("/scanned")
-    String scanned(@RequestParam(defaultValue = "") String code, Model model) {
-        TrayPages.Page tray = trays.page(trays.scanned(code).map(Fabric::code).orElse(code), "");
-        model.addAttribute("tray", tray);
-        model.addAttribute("prints", tray.prints());
-        return "colours/tray";
-    }
-
     @GetMapping("/ideas")
     String ideas(
             @RequestParam Map<String, String> asked, @RequestParam(defaultValue = "") String words,

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -134,6 +135,9 @@ class ColourPages {
     private String sum(Trial.Found found, boolean whole) {
         Judgement judgement = found.judgement();
         long without = found.needs().keySet().stream().filter(role -> !found.fabrics().containsKey(role)).count();
+        if (whole && !found.drawn()) {
+            return words.text("colours.sum-undrawn", found.allKits().orElse(0L));
+        }
         return whole
                 ? words.text(
                         "colours.sum", found.allKits().orElse(0L), judgement.fading().size(), judgement.alike().size(),
@@ -143,7 +147,7 @@ class ColourPages {
 
     private List<WishView> wishes(RoleKey role, Trial.Found found) {
         return found.judgement().wishes().stream().filter(kept -> kept.role().equals(role))
-                .map(kept -> new WishView(wish(kept.wish(), found), kept.answer().name().toLowerCase(java.util.Locale.ROOT))).toList();
+                .map(kept -> new WishView(wish(kept.wish(), found), kept.answer().name().toLowerCase(Locale.ROOT))).toList();
     }
 
     private String wish(RoleWish wish, Trial.Found found) {

@@ -3,10 +3,12 @@ package retazo.app.colours;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,11 +47,11 @@ class TrayPages {
         PLACE;
 
         static Order of(String word) {
-            return java.util.Arrays.stream(values()).filter(order -> order.name().equalsIgnoreCase(word)).findFirst().orElse(COLOURS);
+            return Arrays.stream(values()).filter(order -> order.name().equalsIgnoreCase(word)).findFirst().orElse(COLOURS);
         }
 
         public String word() {
-            return name().toLowerCase(java.util.Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT);
         }
     }
 
@@ -76,15 +78,16 @@ class TrayPages {
         }
     }
 
-    /** The fabrics that words name, those of which most is there first where there are none. */
+    /** The fabrics that words name, or the one of a bolt whose number they are; without words those of which most is there first. */
     @Transactional(readOnly = true)
     List<Fabric> fabrics(String search, int most) {
         if (!search.isBlank()) {
-            return fabrics.first(search, most);
+            return stock.boltByCode(search.strip()).map(bolt -> List.of(fabrics.fabric(bolt.fabricId())))
+                    .orElseGet(() -> fabrics.first(search, most));
         }
         List<Long> ids = stock.fabricsWithFree(new Length(1), most);
         Map<Long, Fabric> byId = fabrics.byIds(ids);
-        return ids.stream().map(byId::get).map(java.util.Objects::requireNonNull).toList();
+        return ids.stream().map(byId::get).map(Objects::requireNonNull).toList();
     }
 
     @Transactional(readOnly = true)
@@ -130,12 +133,5 @@ class TrayPages {
             rows.add(cells);
         }
         return rows;
-    }
-
-    /** A fabric by a bolt's number or its own code, as a scanner types it; empty for what names none. */
-    @Transactional(readOnly = true)
-    Optional<Fabric> scanned(String code) {
-        return stock.boltByCode(code.strip()).map(bolt -> fabrics.fabric(bolt.fabricId()))
-                .or(() -> fabrics.byCode(requireNonNull(code).strip()));
     }
 }

@@ -66,11 +66,12 @@ class Trial {
      * @param fabrics  of the roles that have one
      * @param needs    what each role takes; roles that are absent take nothing in this size
      * @param kits     for how many kits the cloth of each role's fabric is enough
-     * @param judgement of what is seen; without any neighbours where the size is not drawn
+     * @param drawn    whether the size is drawn, so that it is known what lies beside what
+     * @param judgement of what is seen
      */
     record Found(
             PatternVersion pattern, QuiltSize size, Contents contents, Map<RoleKey, Fabric> fabrics,
-            Map<RoleKey, HeapKits.Wanted> needs, Map<RoleKey, Long> kits, Judgement judgement) {
+            Map<RoleKey, HeapKits.Wanted> needs, Map<RoleKey, Long> kits, boolean drawn, Judgement judgement) {
 
         /** For how many kits all of it is enough; empty while a role has no fabric. */
         Optional<Long> allKits() {
@@ -100,9 +101,10 @@ class Trial {
         Map<RoleKey, Long> kits = new LinkedHashMap<>();
         wanted.forEach((role, cut) -> Optional.ofNullable(chosen.get(role)).ifPresent(
                 fabric -> kits.put(role, requireNonNull(cloths.get(fabric.id())).cuts(cut).value())));
+        Neighbours beside = neighbours(pattern, size);
         return new Found(
-                pattern, size, made.contents(), chosen, wanted, kits,
-                Judgement.of(pattern.design().roles(), neighbours(pattern, size), seen(chosen)));
+                pattern, size, made.contents(), chosen, wanted, kits, !beside.pairs().isEmpty(),
+                Judgement.of(pattern.design().roles(), beside, seen(chosen)));
     }
 
     /** The roles without a fabric that some of these sizes take cloth for. */

@@ -2,6 +2,7 @@ package retazo.app.colours;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * What is tried, as an address or a form says it.
@@ -26,9 +27,9 @@ record Tried(long pattern, String size, Map<String, Long> fabrics, boolean backi
                 fabrics.put(name.substring(ROLE.length()), Long.valueOf(value));
             }
         });
-        String pattern = java.util.Objects.requireNonNullElse(asked.get("pattern"), "");
+        String pattern = Objects.requireNonNullElse(asked.get("pattern"), "");
         return new Tried(
-                isId(pattern) ? Long.parseLong(pattern) : 0, java.util.Objects.requireNonNullElse(asked.get("size"), ""), fabrics,
+                isId(pattern) ? Long.parseLong(pattern) : 0, Objects.requireNonNullElse(asked.get("size"), ""), fabrics,
                 asked.containsKey("backing"));
     }
 

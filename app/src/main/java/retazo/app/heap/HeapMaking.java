@@ -11,15 +11,17 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.possible.ClothNeeds;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
+import retazo.app.practice.PracticeService;
 import retazo.app.shared.Moments;
-import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Problem;
+import retazo.core.quilt.size.QuiltSize;
 
 /** Makes the kit that a heap would make, in a colourway of its own. */
 @Service
@@ -32,13 +34,19 @@ class HeapMaking {
     private final PatternService patterns;
     private final FabricService fabrics;
     private final KitService kits;
+    private final ClothNeeds needs;
+    private final PracticeService practice;
     private final Words words;
     private final Clock clock;
 
-    HeapMaking(PatternService patterns, FabricService fabrics, KitService kits, Words words, Clock clock) {
+    HeapMaking(
+            PatternService patterns, FabricService fabrics, KitService kits, ClothNeeds needs, PracticeService practice, Words words,
+            Clock clock) {
         this.patterns = patterns;
         this.fabrics = fabrics;
         this.kits = kits;
+        this.needs = needs;
+        this.practice = practice;
         this.words = words;
         this.clock = clock;
     }
@@ -60,8 +68,11 @@ class HeapMaking {
                 chosen.put(role.key(), fabric);
             }
         });
-        if (pattern.design().sizes().stream().noneMatch(size -> size.key().value().equals(sizeKey))) {
-            throw new NotFoundException("size of the pattern", sizeKey);
+        QuiltSize size = pattern.size(sizeKey);
+        boolean whole = needs.plain(new ClothNeeds.Made(pattern, size, CONTENTS), practice.practice()).stream()
+                .flatMap(need -> need.roles().stream()).allMatch(role -> chosen.containsKey(role.role().key()));
+        if (!whole || chosen.isEmpty()) {
+            return Outcome.refused(Problem.of("heap.changed", pattern.name(), size.name()));
         }
         String day = Moments.day(Moments.today(clock));
         return IntStream.rangeClosed(1, MOST_A_DAY)

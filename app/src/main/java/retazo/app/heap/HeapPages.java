@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -168,7 +169,7 @@ class HeapPages {
             HeapKits made = HeapKits.in(
                     need.cuts(),
                     need.roles().stream().map(role -> requireNonNull(fabrics.get(role.role().key())).code()).map(byCode::get)
-                            .map(java.util.Objects::requireNonNull).toList());
+                            .map(Objects::requireNonNull).toList());
             return made.kits().value() == 0 ? Optional.empty() : Optional.of(view(fit, need, made, fabrics, heap, cloths, number));
         });
     }

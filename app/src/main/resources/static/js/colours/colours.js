@@ -44,7 +44,7 @@ function rules() {
         turns.forEach((turn) => {
             sheet.insertRule(`[data-role="${name}"][data-turn="${turn}"] { fill: var(--role-${at}-${turn}, ${NOTHING}); }`);
         });
-        sheet.insertRule(`#quilt-whole > [data-role="${name}"] { fill: var(--role-${at}-0, ${NOTHING}); }`);
+        sheet.insertRule(`#quilt-whole [data-role="${name}"]:not([data-turn]) { fill: var(--role-${at}-0, ${NOTHING}); }`);
         sheet.insertRule(`[data-edge="${name}"] { stroke: var(--edge-${at}, ${NOTHING}); }`);
     });
     document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
@@ -166,6 +166,16 @@ async function fetchTray() {
     }
 }
 
+/** What is scanned, or typed and entered, is tried where it is the only one. */
+async function takeFound(form) {
+    await fetchTray();
+    const found = document.querySelectorAll(".tray-one");
+    if (found.length === 1 && form.elements.words.value.trim() !== "") {
+        take(clothOf(found[0].dataset));
+        form.elements.words.select();
+    }
+}
+
 const fetchTraySoon = afterQuiet(fetchTray, SEARCH_PAUSE);
 
 async function propose(form, these) {
@@ -226,7 +236,7 @@ page.addEventListener("submit", (event) => {
     const form = event.target;
     if (form.matches("[data-tray-form]")) {
         event.preventDefault();
-        fetchTray();
+        takeFound(form);
     } else if (form.matches("[data-propose]")) {
         event.preventDefault();
         propose(form, event.submitter?.value === "these");

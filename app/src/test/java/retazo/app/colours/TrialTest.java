@@ -20,6 +20,7 @@ import retazo.app.fabrics.NewFabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.possible.PossibleKits;
+import retazo.app.stock.StockService;
 import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
@@ -131,6 +132,19 @@ class TrialTest {
         form.put("sizes", "coaster");
         assertThat(designer.post("/kits/colours", form).body()).contains("Kept as Night: 1 kit.", "Coaster");
         assertThat(designer.post("/kits/colours", form).body()).as("the name is taken").contains("Night").doesNotContain("Kept as");
+    }
+
+    /** The number of a bolt finds its fabric; words find what has them in its name, and nothing finds what is plentiful. */
+    @Test
+    void cloth_is_found_by_its_bolt_and_by_words() {
+        TrayPages trays = samples.bean(TrayPages.class);
+        String bolt = samples.bean(StockService.class).bolt(samples.bolt(white, "2 yd")).code();
+
+        assertThat(trays.page(bolt, "").prints()).containsExactly(white);
+        assertThat(trays.page(white.code(), "length").others()).singleElement()
+                .satisfies(swatch -> assertThat(swatch.value()).isEqualTo(100));
+        assertThat(trays.page("no such cloth at all", "").isEmpty()).isTrue();
+        assertThat(trays.page("", "").prints()).isNotEmpty().hasSizeLessThanOrEqualTo(60);
     }
 
     @Test

@@ -23,6 +23,7 @@ import retazo.app.stock.NewBolt;
 import retazo.app.stock.Reason;
 import retazo.app.stock.StockService;
 import retazo.core.measure.Length;
+import retazo.core.measure.Problem;
 
 /** A bay with two places: at one a started bolt of one fabric, at the other a whole bolt of another. */
 @Tag("slow")
@@ -122,6 +123,16 @@ class HeapsTest {
         return making.make(
                 view.pattern().patternId(), view.size().key().value(),
                 view.parts().stream().collect(Collectors.toMap(part -> part.role().key().value(), part -> part.fabric().id())));
+    }
+
+    @Test
+    void a_kit_with_a_role_left_open_is_not_made() {
+        long pattern = samples.bean(KitBook.class).kit(samples.kitsOfTwo(light, dark).get(1)).pattern().patternId();
+
+        List<String> refused = making.make(pattern, "mat", Map.of("dark", dark.id()))
+                .match(made -> List.of(), problems -> problems.stream().map(Problem::code).toList());
+
+        assertThat(refused).containsExactly("heap.changed");
     }
 
     /** What is promised to a run is in no heap. */
