@@ -47,11 +47,11 @@ class ColourController {
 
     @GetMapping
     String show(@RequestParam Map<String, String> asked, @RequestParam Optional<Long> kit, Model model) {
-        return show(kit.map(pages::from).orElseGet(() -> Tried.of(asked)), kit, Faults.NONE, model);
+        return show(kit.map(pages::from).orElseGet(() -> Tried.of(asked)), Faults.NONE, model);
     }
 
-    private String show(Tried tried, Optional<Long> kit, Faults faults, Model model) {
-        ColourPages.Page page = pages.page(tried, kit);
+    private String show(Tried tried, Faults faults, Model model) {
+        ColourPages.Page page = pages.page(tried);
         TrayPages.Page tray = trays.page("", "");
         model.addAttribute("page", page);
         model.addAttribute("judged", page.judged());
@@ -107,7 +107,7 @@ class ColourController {
             return "redirect:/kits/" + ids.get(0);
         }, problems -> {
             model.addAttribute("typedName", name);
-            return show(tried, Optional.empty(), Faults.of(problems, words), model);
+            return show(tried, Faults.of(problems, words), model);
         });
     }
 }

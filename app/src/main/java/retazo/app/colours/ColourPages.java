@@ -15,7 +15,6 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.pictures.QuiltPicture;
-import retazo.app.pictures.RoleView;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
 import retazo.core.block.shape.Point;
@@ -59,7 +58,7 @@ class ColourPages {
      * @param fades  into what it fades, in words; empty where it stands out everywhere
      */
     record RoleLine(
-            Role role, String uses, Optional<Fabric> fabric, int value, Optional<LengthView> length, Optional<Long> kits,
+            Role role, Optional<Fabric> fabric, int value, Optional<LengthView> length, Optional<Long> kits,
             List<WishView> wishes, List<String> fades) {
     }
 
@@ -68,13 +67,13 @@ class ColourPages {
     }
 
     /** What is said of a colouring, and where on the quilt. */
-    record Judged(List<RoleLine> roles, List<Ring> rings, String sum, boolean whole, Optional<Long> kits) {
+    record Judged(List<RoleLine> roles, List<Ring> rings, String sum) {
     }
 
     /** The whole page; {@code binding} is the key of the role of its edge, or empty. */
-    record Page(Trial.Found found, Judged judged, QuiltPicture picture, String binding, Optional<Kit> from) {
+    record Page(Trial.Found found, Judged judged, QuiltPicture picture, String binding) {
 
-        public List<RoleKey> drawn() {
+        public List<RoleKey> roles() {
             return found.pattern().design().roles().stream().map(Role::key).toList();
         }
     }
@@ -97,7 +96,7 @@ class ColourPages {
     }
 
     @Transactional(readOnly = true)
-    Page page(Tried tried, Optional<Long> kit) {
+    Page page(Tried tried) {
         Trial.Found found = trial.found(tried);
         return new Page(
                 found, judged(found),
@@ -105,8 +104,7 @@ class ColourPages {
                         .map(Kit::ink).orElse(Kit.NOT_CHOSEN).keptUpright()),
                 found.size().match(
                         grid -> found.pattern().design().drawing().flatMap(drawing -> drawing.quilt().finishing().binding()),
-                        printed -> Optional.<RoleKey>empty()).map(RoleKey::value).orElse(""),
-                kit.map(kits::kit));
+                        printed -> Optional.<RoleKey>empty()).map(RoleKey::value).orElse(""));
     }
 
     @Transactional(readOnly = true)
@@ -118,31 +116,31 @@ class ColourPages {
         LengthUnit unit = words.sellingUnit();
         Judgement judgement = found.judgement();
         List<RoleLine> lines = found.pattern().design().roles().stream().map(role -> new RoleLine(
-                role, RoleView.uses(found.pattern().design().uses(role.key()), words), Optional.ofNullable(found.fabrics().get(role.key())),
+                role, Optional.ofNullable(found.fabrics().get(role.key())),
                 Optional.ofNullable(found.fabrics().get(role.key())).map(fabric -> fabric.look().value()).orElse(0),
                 Optional.ofNullable(found.needs().get(role.key())).map(cut -> LengthView.of(cut.length(), unit)),
                 Optional.ofNullable(found.kits().get(role.key())), wishes(role.key(), found), fades(role.key(), found))).toList();
         List<Ring> rings = Stream.concat(judgement.fading().stream().map(Judgement.Faint::pair), judgement.alike().stream())
                 .distinct().flatMap(pair -> pair.places().stream().limit(RINGS)).distinct().map(ColourPages::ring).toList();
-        boolean whole = found.needs().keySet().stream().allMatch(found.fabrics()::containsKey);
-        return new Judged(lines, rings, sum(found, whole), whole, found.allKits());
+        return new Judged(lines, rings, sum(found));
     }
 
     private static Ring ring(Point place) {
         return new Ring(QuiltPicture.inches(place.x()), QuiltPicture.inches(place.y()));
     }
 
-    private String sum(Trial.Found found, boolean whole) {
+    private String sum(Trial.Found found) {
         Judgement judgement = found.judgement();
         long without = found.needs().keySet().stream().filter(role -> !found.fabrics().containsKey(role)).count();
-        if (whole && !found.drawn()) {
-            return words.text("colours.sum-undrawn", found.allKits().orElse(0L));
+        if (without > 0) {
+            return words.text("colours.sum-open", without);
         }
-        return whole
+        long kits = found.allKits().orElse(0L);
+        return found.drawn()
                 ? words.text(
-                        "colours.sum", found.allKits().orElse(0L), judgement.fading().size(), judgement.alike().size(),
-                        judgement.broken(), judgement.kept())
-                : words.text("colours.sum-open", without);
+                        "colours.sum", kits, judgement.fading().size(), judgement.alike().size(), judgement.broken(),
+                        judgement.keepsAll() ? 1 : 0)
+                : words.text("colours.sum-undrawn", kits);
     }
 
     private List<WishView> wishes(RoleKey role, Trial.Found found) {

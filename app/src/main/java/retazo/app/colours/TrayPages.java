@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -49,10 +48,6 @@ class TrayPages {
         static Order of(String word) {
             return Arrays.stream(values()).filter(order -> order.name().equalsIgnoreCase(word)).findFirst().orElse(COLOURS);
         }
-
-        public String word() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /**
@@ -71,7 +66,7 @@ class TrayPages {
      * @param rows   by value from light to dark, in each row by hue from warm to cool, in each place some; empty in other orders
      * @param others in one line after the other, where it does not lie by colour
      */
-    record Page(String search, Order order, List<List<List<Swatch>>> rows, List<Swatch> others, List<Fabric> prints) {
+    record Page(List<List<List<Swatch>>> rows, List<Swatch> others, List<Fabric> prints) {
 
         public boolean isEmpty() {
             return prints.isEmpty();
@@ -99,7 +94,7 @@ class TrayPages {
         List<Swatch> swatches = found.stream().map(fabric -> swatch(fabric, bolts.getOrDefault(fabric.id(), List.of()), unit)).toList();
         Order wished = Order.of(order);
         return new Page(
-                search, wished, wished == Order.COLOURS ? laid(swatches) : List.of(),
+                wished == Order.COLOURS ? laid(swatches) : List.of(),
                 wished == Order.COLOURS ? List.of() : swatches.stream().sorted(by(wished)).toList(), found);
     }
 

@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.possible.ClothNeeds;
+import retazo.app.kits.possible.KitPrices;
 import retazo.app.patterns.PatternSearch;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
@@ -34,7 +35,6 @@ import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
-import retazo.core.quilt.setting.TopSize;
 import retazo.core.quilt.size.QuiltSize;
 
 /** Puts the page of a heap together: what is in it, and what it would make. */
@@ -179,16 +179,12 @@ class HeapPages {
             int number) {
         LengthUnit unit = words.sellingUnit();
         return new MakeView(
-                fit.pattern(), fit.size(), FractionText.of(need.finished().map(HeapPages::sides).orElse("")), made.kits().value(),
+                fit.pattern(), fit.size(), KitPrices.sides(need.finished()), made.kits().value(),
                 LengthView.of(made.used(need.cuts()), unit), made.share(need.cuts(), cloths),
                 need.roles().stream().map(role -> new PartView(
                         role.role(), requireNonNull(fabrics.get(role.role().key())), LengthView.of(role.cut().length(), unit))).toList(),
                 QuiltPicture.of(
                         "heap" + number, fit.pattern().design(), fit.size(),
                         role -> Optional.ofNullable(fabrics.get(role)).map(Kit::ink).orElse(Kit.NOT_CHOSEN)));
-    }
-
-    private static String sides(TopSize top) {
-        return LengthView.sides(top.width().value(), top.height().value());
     }
 }

@@ -16,7 +16,6 @@ import retazo.app.stock.Bolt;
 import retazo.app.stock.find.BoltSearch;
 import retazo.core.bolt.HeapKits;
 import retazo.core.bolt.Tolerance;
-import retazo.core.cloth.ClothKind;
 import retazo.core.measure.Length;
 
 /** Gathers the cloth of a heap: what is free of its bolts, by fabric. Wide backing is not for tops and stays out. */
@@ -66,7 +65,7 @@ class Heaps {
                 .collect(Collectors.groupingBy(Bolt::fabricId));
         Map<Fabric, List<Bolt>> heap = new LinkedHashMap<>();
         fabrics.byIds(byFabric.keySet()).values().stream()
-                .filter(fabric -> fabric.kind() != ClothKind.WIDE_BACKING)
+                .filter(fabric -> fabric.kind().isForTops())
                 .sorted(Comparator.comparing((Fabric fabric) -> free(requireNonNull(byFabric.get(fabric.id())))).reversed()
                         .thenComparing(Fabric::name))
                 .forEach(fabric -> heap.put(fabric, requireNonNull(byFabric.get(fabric.id()))));

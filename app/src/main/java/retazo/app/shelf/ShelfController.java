@@ -121,6 +121,9 @@ class ShelfController {
             Model model, RedirectAttributes redirect) {
         FieldReader reader = new FieldReader();
         int count = reader.number("bags", bags, 1, MOST_FOUND);
+        if (!pages.isKit(kitId)) {
+            throw new NotFoundException("kit", kitId);
+        }
         Outcome<Long> outcome = reader.anyProblem()
                 ? Outcome.refused(reader.problems())
                 : found.add(new TreeMap<>(Map.of(kitId, count)), Entry.of(person.personId(), clientId));

@@ -89,6 +89,12 @@ class ShelfPages {
                 page, found.hasNext());
     }
 
+    /** Whether there is such a kit. */
+    @Transactional(readOnly = true)
+    boolean isKit(long kitId) {
+        return !index.titles(List.of(kitId)).isEmpty();
+    }
+
     @Transactional(readOnly = true)
     KitPage kit(long kitId) {
         Kit kit = kits.kit(kitId);

@@ -82,6 +82,9 @@ async function judge() {
     const role = chosen();
     const inRoles = document.activeElement?.closest("#roles") !== null && document.activeElement !== null;
     const answer = await askJudge(address("/kits/colours/judge"));
+    if (answer.kind !== "late") {
+        page.classList.toggle("is-stale", answer.kind !== "page");
+    }
     if (answer.kind === "page") {
         replaceParts(answer.text, ["roles", "sum", "rings"]);
         choose(role);
@@ -100,6 +103,7 @@ function show() {
     });
     undo.disabled = before.length === 0;
     history.replaceState(null, "", address("/kits/colours"));
+    page.classList.add("is-stale");
     judgeSoon();
 }
 

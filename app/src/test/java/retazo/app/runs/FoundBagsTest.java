@@ -10,6 +10,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.audit.BookAudit;
@@ -65,6 +66,18 @@ class FoundBagsTest {
         Samples.done(shelf.takeBack(first, Samples.entry()));
         assertThat(onHand()).isEqualTo(1);
         assertThat(samples.bean(BookAudit.class).differences()).isEmpty();
+    }
+
+    @Test
+    void bags_of_a_kit_that_does_not_exist_are_not_found() {
+        Client counter = Client.of(samples.shop(), "ada");
+        counter.get("/shelf/" + kit);
+
+        assertThat(counter.post("/shelf/999999999/found", Map.of("bags", "1", "clientId", UUID.randomUUID().toString())).statusCode())
+                .isEqualTo(404);
+        assertThat(counter.post("/shelf/" + kit + "/found", Map.of("bags", "1", "clientId", UUID.randomUUID().toString())).body())
+                .contains("1 bag is in the book now");
+        assertThat(onHand()).isEqualTo(1);
     }
 
     @Test

@@ -24,6 +24,11 @@ public enum ClothKind {
         return isThick() ? Math.max(1, ofCotton / 2) : ofCotton;
     }
 
+    /** Whether the top of a quilt is cut from it: not from what is made for backs. */
+    public boolean isForTops() {
+        return this != WIDE_BACKING;
+    }
+
     /** Whether it folds thicker than quilting cotton. */
     public boolean isThick() {
         return this == FLANNEL;

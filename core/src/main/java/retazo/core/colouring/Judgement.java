@@ -108,6 +108,11 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
         return (int) wishes.stream().filter(wish -> wish.answer() == Answer.YES).count();
     }
 
+    /** Whether there are wishes and every one of them is kept for sure. */
+    public boolean keepsAll() {
+        return !wishes.isEmpty() && kept() == wishes.size();
+    }
+
     /** How many wishes are not. */
     public int broken() {
         return (int) wishes.stream().filter(wish -> wish.answer() == Answer.NO).count();

@@ -102,6 +102,17 @@ class JudgementTest {
         assertThat(answers(Map.of(), RoleWish.of(RoleWish.Kind.DARKEST))).containsExactly(Answer.UNKNOWN);
     }
 
+    @Test
+    void all_wishes_are_kept_only_where_none_is_open() {
+        Seen unmeasured = Seen.of(new FabricLook(Colour.parse("#101010"), Colour.parse("#202020")), PrintKind.ALL_OVER, Optional.empty());
+        Map<RoleKey, Seen> fabrics = Map.of(STAR, unmeasured, GROUND, solid("#ffffff"));
+
+        assertThat(judge(fabrics, RoleWish.of(RoleWish.Kind.DARKEST)).keepsAll()).isTrue();
+        assertThat(judge(fabrics, RoleWish.of(RoleWish.Kind.DARKEST), RoleWish.of(RoleWish.Kind.LARGE_PRINT)).keepsAll())
+                .as("nobody measured its repeat").isFalse();
+        assertThat(judge(fabrics).keepsAll()).as("nothing was wished").isFalse();
+    }
+
     private static List<Answer> answers(Map<RoleKey, Seen> fabrics, RoleWish... ofStar) {
         return judge(fabrics, ofStar).wishes().stream().map(Judgement.Kept::answer).toList();
     }

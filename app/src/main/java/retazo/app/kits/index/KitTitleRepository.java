@@ -35,13 +35,8 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id""", nativeQuery = true)
     Slice<KitTitleEntity> onShelf(String likes, Pageable page);
 
-    @Query(value = """
-            WITH seen AS (
-                SELECT c.colourway_id, string_agg(f.seen_as, ' ') AS words
-                  FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id GROUP BY c.colourway_id)
-            SELECT t.* FROM kit_title t LEFT JOIN seen s ON s.colourway_id = t.colourway_id LEFT JOIN stock_item i ON i.kit_id = t.id
-             WHERE NOT t.stands_in AND t.searched || ' ' || coalesce(s.words, '') LIKE ALL (string_to_array(:likes, chr(10)))
-               AND (:size = '' OR lower(t.size_name) = lower(:size))
+    @Query(value = SEEN + """
+             (:size = '' OR lower(t.size_name) = lower(:size))
                AND (:range = '' OR EXISTS (
                    SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
                     WHERE c.colourway_id = t.colourway_id AND lower(f.range_name) = lower(:range)))

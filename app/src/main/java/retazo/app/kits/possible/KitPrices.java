@@ -11,6 +11,7 @@ import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
 import retazo.core.measure.Money;
+import retazo.core.quilt.setting.TopSize;
 
 /** What bags of kits are sold for and how large their quilts are, as they are shown. */
 @Component
@@ -39,9 +40,13 @@ public class KitPrices {
 
         /** Its sides when it is sewn; empty where its pattern does not say. */
         public FractionText size(Kit kit) {
-            return FractionText.of(Optional.ofNullable(bags.get(kit.id())).flatMap(PossibleKits.OneBag::finished)
-                    .map(size -> LengthView.sides(size.width().value(), size.height().value())).orElse(""));
+            return sides(Optional.ofNullable(bags.get(kit.id())).flatMap(PossibleKits.OneBag::finished));
         }
+    }
+
+    /** The sides of a top as they are shown; empty where nobody knows them. */
+    public static FractionText sides(Optional<TopSize> finished) {
+        return FractionText.of(finished.map(size -> LengthView.sides(size.width().value(), size.height().value())).orElse(""));
     }
 
     public Told of(List<Kit> kits) {
