@@ -1,7 +1,6 @@
 package retazo.app.fabrics;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import retazo.app.shared.PickText;
 import retazo.core.cloth.ClothKind;
@@ -16,8 +15,7 @@ import retazo.core.measure.Length;
  * A fabric as other features see it.
  *
  * @param code          unique in the shop, in capitals
- * @param groundColour  what shows most of it
- * @param printColour   of its motif
+ * @param drawn         its colours, and its print in drawings
  * @param kind          what it is made as
  * @param print         whether what is printed on it keeps a direction
  * @param repeat        how much of its length the print takes until it begins anew; empty where nobody measured it
@@ -26,7 +24,7 @@ import retazo.core.measure.Length;
  * @param origin        its range and who supplies it
  */
 public record Fabric(
-        long id, String code, String name, Colour groundColour, Colour printColour, Motif motif, ClothKind kind, PrintKind print,
+        long id, String code, String name, Drawn drawn, ClothKind kind, PrintKind print,
         Optional<Length> repeat,
         Optional<Length> usableWidth,
         Prices<ClothPrice> prices,
@@ -34,14 +32,38 @@ public record Fabric(
 
     private static final List<Integer> TURNS = List.of(45, 90, 135, 180, 225, 270, 315);
 
+    /** What shows most of it. */
+    public Colour groundColour() {
+        return drawn.ground();
+    }
+
+    /** Of the motif of its print. */
+    public Colour printColour() {
+        return drawn.print();
+    }
+
+    public Motif motif() {
+        return drawn.motif();
+    }
+
+    /** Of its photograph, where it has one. */
+    public Optional<Tile> tile() {
+        return drawn.tile();
+    }
+
+    /** Where the piece of its photograph is had; only where it has one. */
+    public String tileAddress() {
+        return "/pictures/cloth/" + id + "/" + tile().map(Tile::mark).orElseThrow();
+    }
+
     /** Whether letters on its ground must be dark. */
     public boolean isLight() {
-        return groundColour.isLight();
+        return groundColour().isLight();
     }
 
     /** How it looks from across a room. */
     public FabricLook look() {
-        return new FabricLook(groundColour, printColour);
+        return new FabricLook(groundColour(), printColour());
     }
 
     /** How it stands in a field where it is picked. */
@@ -49,9 +71,14 @@ public record Fabric(
         return PickText.of(name, code);
     }
 
-    /** How much larger than the sample its print is drawn, whose repeat is 4 in: to its own repeat, where that is known. */
+    /** How much larger than the piece that is repeated its print is drawn: to its own repeat, where that is known. */
     public String drawnScale() {
-        return repeat.map(length -> String.format(Locale.ROOT, "%.4f", (double) length.ticks() / Length.ofInches(4).ticks())).orElse("1");
+        return drawn.scale(repeat);
+    }
+
+    /** A text that is another one where it would be drawn in another way. */
+    public String drawnMark() {
+        return code + groundColour() + printColour() + motifName() + drawnScale() + tile().map(Tile::mark).orElse("");
     }
 
     /** Its print as it stands upright in blocks that are turned; none for a print that reads alike from every side. */
@@ -71,6 +98,6 @@ public record Fabric(
     }
 
     public String motifName() {
-        return motif.word();
+        return motif().word();
     }
 }

@@ -80,9 +80,11 @@ class FabricController {
     }
 
     private String show(Model model, @Nullable Fabric fabric, FabricForm form, String seen, Faults faults) {
-        model.addAttribute("page", new FabricPage(
-                fabric, priceList.usual().currency().getCurrencyCode(),
-                words.text("price.unit." + practice.practice().sellingUnit()), seen));
+        FabricPage page = new FabricPage(
+                fabric, priceList.usual().currency().getCurrencyCode(), words.text("price.unit." + practice.practice().sellingUnit()),
+                seen);
+        model.addAttribute("page", page);
+        model.addAttribute("prints", page.prints());
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "fabrics/fabric";

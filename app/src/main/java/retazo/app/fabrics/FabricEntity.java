@@ -20,6 +20,7 @@ import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.PrintKind;
+import retazo.core.colour.FabricLook;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
@@ -86,6 +87,9 @@ class FabricEntity {
     private @Nullable String priceCurrency;
 
     @Embedded
+    private @Nullable Tile tile;
+
+    @Embedded
     private Origin origin = Origin.UNKNOWN;
 
     protected FabricEntity() {
@@ -101,9 +105,7 @@ class FabricEntity {
     /** Everything but its code, which stands on its tags. */
     void change(NewFabric fabric) {
         name = fabric.name();
-        groundColour = fabric.groundColour().toString();
-        printColour = fabric.printColour().toString();
-        seenAs = SeenAs.words(fabric.groundColour());
+        colours(new FabricLook(fabric.groundColour(), fabric.printColour()));
         motif = fabric.motif();
         print = fabric.print();
         repeat = fabric.repeat().orElse(null);
@@ -111,6 +113,24 @@ class FabricEntity {
         usableWidth = fabric.usableWidth().orElse(null);
         origin = fabric.origin();
         price(fabric.prices());
+    }
+
+    private void colours(FabricLook look) {
+        groundColour = look.ground().toString();
+        printColour = look.motif().toString();
+        seenAs = SeenAs.words(look.ground());
+    }
+
+    /** Drawn by a photograph from now on, with the colours that were measured in it. */
+    void draw(Tile piece, FabricLook look) {
+        tile = piece;
+        repeat = piece.height();
+        colours(look);
+    }
+
+    /** Drawn by its motif again. */
+    void drawByMotif() {
+        tile = null;
     }
 
     void price(Prices<ClothPrice> prices) {
@@ -129,7 +149,8 @@ class FabricEntity {
 
     Fabric toFabric() {
         return new Fabric(
-                id, code, name, Colour.parse(groundColour), Colour.parse(printColour), motif, kind, print, Optional.ofNullable(repeat),
+                id, code, name, new Drawn(Colour.parse(groundColour), Colour.parse(printColour), motif, Optional.ofNullable(tile)), kind,
+                print, Optional.ofNullable(repeat),
                 Optional.ofNullable(usableWidth),
                 new Prices<>(price(priceMinor), price(costMinor)), origin);
     }

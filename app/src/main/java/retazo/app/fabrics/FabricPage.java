@@ -23,6 +23,15 @@ record FabricPage(@Nullable Fabric fabric, String currency, String unit, String 
         return List.of(PrintKind.values());
     }
 
+    public boolean drawnByPicture() {
+        return fabric != null && fabric.tile().isPresent();
+    }
+
+    /** For the drawing of it. */
+    public List<Fabric> prints() {
+        return fabric == null ? List.of() : List.of(fabric);
+    }
+
     public List<Motif> motifs() {
         return List.of(Motif.values());
     }

@@ -24,6 +24,7 @@ import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Prices;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.colour.FabricLook;
 import retazo.core.kit.KitFabric;
 import retazo.core.measure.Length;
 import retazo.core.measure.Problem;
@@ -157,6 +158,18 @@ public class FabricService {
             fabric.price(new Prices<>(price, Optional.of(cost)));
             fabrics.flush();
         }
+    }
+
+    /** Draws it by a piece of a photograph, whose height is the repeat of its print, with the colours that were measured there. */
+    @Transactional
+    public void draw(long id, Tile tile, FabricLook look) {
+        fabrics.lock(id).orElseThrow(() -> new NotFoundException("fabric", id)).draw(tile, look);
+    }
+
+    /** Draws it by its motif again; its colours and its repeat stay. */
+    @Transactional
+    public void drawByMotif(long id) {
+        fabrics.lock(id).orElseThrow(() -> new NotFoundException("fabric", id)).drawByMotif();
     }
 
     /** Changes everything but its code. Kits in it are worked out anew; confirmed bags keep their lengths. */

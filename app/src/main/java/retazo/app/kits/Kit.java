@@ -249,9 +249,7 @@ public record Kit(
                 goods.entrySet().stream().map(entry -> entry.getKey() + " " + entry.getValue().code() + entry.getValue().colour()).sorted()
                         .toList(),
                 fabrics.entrySet().stream()
-                        .map(entry -> entry.getKey() + " " + entry.getValue().code() + entry.getValue().groundColour()
-                                + entry.getValue().printColour() + entry.getValue().motifName() + entry.getValue().drawnScale()
-                                + keepsUpright(entry.getValue()))
+                        .map(entry -> entry.getKey() + " " + entry.getValue().drawnMark() + keepsUpright(entry.getValue()))
                         .sorted().toList());
     }
 

@@ -39,8 +39,9 @@ public class PictureAnswers {
      * A picture and what it is drawn with.
      *
      * @param prints the fabrics whose repeats it shows
+     * @param tiles  addresses that hold the pieces of their photographs, by code: a picture in a file can ask for no other file
      */
-    public record Sheet(QuiltPicture picture, String title, Collection<?> prints) {
+    public record Sheet(QuiltPicture picture, String title, Collection<?> prints, Map<String, String> tiles) {
     }
 
     /** A short text that stands for everything that a picture shows. */
@@ -56,6 +57,7 @@ public class PictureAnswers {
 
     private String draw(Sheet sheet) {
         return templates.process("pictures/quilt", new Context(
-                Locale.ENGLISH, Map.of("picture", sheet.picture(), "title", sheet.title(), "prints", sheet.prints())));
+                Locale.ENGLISH,
+                Map.of("picture", sheet.picture(), "title", sheet.title(), "prints", sheet.prints(), "tiles", sheet.tiles())));
     }
 }

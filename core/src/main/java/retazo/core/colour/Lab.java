@@ -22,9 +22,9 @@ public record Lab(double lightness, double a, double b) {
 
     /** A colour as a screen shows it (sRGB, IEC 61966-2-1). */
     public static Lab of(Colour colour) {
-        double red = linear(colour.rgb() >> 16 & 0xff);
-        double green = linear(colour.rgb() >> 8 & 0xff);
-        double blue = linear(colour.rgb() & 0xff);
+        double red = Light.of(colour.rgb() >> 16 & 0xff);
+        double green = Light.of(colour.rgb() >> 8 & 0xff);
+        double blue = Light.of(colour.rgb() & 0xff);
         double x = root((0.4124564 * red + 0.3575761 * green + 0.1804375 * blue) / WHITE_X);
         double y = root(0.2126729 * red + 0.7151522 * green + 0.0721750 * blue);
         double z = root((0.0193339 * red + 0.1191920 * green + 0.9503041 * blue) / WHITE_Z);
@@ -66,11 +66,6 @@ public record Lab(double lightness, double a, double b) {
         double vivid = (c2 - c1) / chromaCoarse;
         double hue = hueStep / hueCoarse;
         return Math.sqrt(light * light + vivid * vivid + hue * hue + blueTurn(middleHue, middleChroma) * vivid * hue);
-    }
-
-    private static double linear(int channel) {
-        double value = channel / 255.0;
-        return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
     }
 
     private static double root(double value) {

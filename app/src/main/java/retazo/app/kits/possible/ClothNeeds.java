@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import retazo.app.fabrics.Drawn;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.Motif;
 import retazo.app.fabrics.Origin;
@@ -100,7 +101,8 @@ public class ClothNeeds {
         Map<RoleKey, Fabric> fabrics = new LinkedHashMap<>();
         for (Role role : pattern.design().roles()) {
             fabrics.put(role.key(), new Fabric(
-                    -1 - fabrics.size(), "PLAIN-" + fabrics.size(), role.name(), PAPER, PAPER, Motif.PLAIN, ClothKind.COTTON,
+                    -1 - fabrics.size(), "PLAIN-" + fabrics.size(), role.name(), new Drawn(PAPER, PAPER, Motif.PLAIN, Optional.empty()),
+                    ClothKind.COTTON,
                     Motif.PLAIN.print(), Optional.empty(), Optional.empty(), new Prices<>(Optional.empty(), Optional.empty()),
                     Origin.UNKNOWN));
         }

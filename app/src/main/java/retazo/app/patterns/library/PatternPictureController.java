@@ -1,6 +1,7 @@
 package retazo.app.patterns.library;
 
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -29,6 +30,6 @@ class PatternPictureController {
         PatternVersion pattern = patterns.newestOf(id);
         QuiltDesign design = pattern.design();
         return pictures.answer(PictureAnswers.mark("pattern", pattern.id()), () -> new PictureAnswers.Sheet(
-                QuiltPicture.of("quilt", design, design.sizes().get(0), PatternHead.inks(design)), pattern.name(), List.of()));
+                QuiltPicture.of("quilt", design, design.sizes().get(0), PatternHead.inks(design)), pattern.name(), List.of(), Map.of()));
     }
 }
