@@ -24,7 +24,7 @@ import retazo.core.measure.Length;
  * @param whiteX of something white beside the cloth, where somebody marked it
  */
 @Embeddable
-record Laid(
+public record Laid(
         @Column(name = "from_x") int fromX,
         @Column(name = "from_y") int fromY,
         @Column(name = "to_x") int toX,
@@ -48,7 +48,7 @@ record Laid(
     private static final double EDGE = 1.5;
 
     /** How a ruler lies. */
-    enum Lies {
+    public enum Lies {
         ACROSS,
         ALONG
     }
