@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.FabricPacker;
+import retazo.core.bolt.KitsPossible;
 import retazo.core.bolt.RestRule;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -76,6 +78,14 @@ public record Season(List<SeasonKit> kits, Map<String, List<BoltStock>> cloths, 
     /** How many of a good can be picked. */
     Count free(String code) {
         return goods.getOrDefault(code, new Count(0));
+    }
+
+    /** How many of a kit its cloth and goods would give where no other kit takes any of them; each bolt by itself. */
+    public Count alone(SeasonKit kit) {
+        return Stream.concat(
+                kit.lengths().entrySet().stream().map(entry -> KitsPossible.cuts(bolts(entry.getKey()), entry.getValue())),
+                kit.picked().entrySet().stream().map(entry -> new Count(free(entry.getKey()).value() / entry.getValue().value())))
+                .min(Count::compareTo).orElseThrow();
     }
 
     /** The codes of all fabrics that a kit takes, in order. */

@@ -50,20 +50,8 @@ final class SeasonTable {
             }
             worth[kit] = one.worth();
             least[kit] = one.least().value();
-            most[kit] = Math.max(least[kit], Math.min(one.most().value(), alone(kit)));
+            most[kit] = Math.max(least[kit], Math.min(one.most().value(), season.alone(one).value()));
         }
-    }
-
-    /** How many of a kit its things give where no other kit takes any of them. */
-    private long alone(int kit) {
-        long alone = Long.MAX_VALUE;
-        for (int thing = 0; thing < pieces.length; thing++) {
-            long each = takes[kit][thing];
-            if (each > 0) {
-                alone = Math.min(alone, Arrays.stream(pieces[thing]).map(piece -> piece / each).sum());
-            }
-        }
-        return alone;
     }
 
     int kits() {

@@ -21,8 +21,8 @@ class SeasonPlanTest {
     private static final Length WIDTH = Length.ofInches(40);
 
     /**
-     * Three kits, four fabrics, a bolt of each. By hand: A takes 2 yd of navy and 1 yd of cream, B 1 yd of navy and 2 yd of teal, C 3 yd
-     * of cream and 1 yd of rust. Navy 10 yd, cream 9 yd, teal 8 yd, rust 2 yd. Teal gives at most four of B, rust two of C. Worth 90, 50, 70:
+     * Three kits, four fabrics, a bolt of each. A takes 2 yd of navy and 1 yd of cream, B 1 yd of navy and 2 yd of teal, C 3 yd of cream
+     * and 1 yd of rust. Navy 10 yd, cream 9 yd, teal 8 yd, rust 2 yd. Teal gives at most four of B, rust two of C. Worth 90, 50, 70:
      * with two of C cream has 3 yd left, for three of A; navy then has 4 yd left, for four of B: 270 + 200 + 140 = 610. With one of C there
      * is cream for six of A, and navy for five of them, or for three and four of B: 270 + 200 + 70 = 540, or 450 + 70 = 520. Without C:
      * 90 · 5 = 450, or 90 · 3 + 50 · 4 = 470.

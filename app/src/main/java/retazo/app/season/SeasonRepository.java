@@ -1,0 +1,49 @@
+package retazo.app.season;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface SeasonRepository extends JpaRepository<SeasonEntity, Long> {
+
+    @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
+    @Query("SELECT s FROM SeasonEntity s WHERE s.id = :id")
+    Optional<SeasonEntity> toChange(long id);
+
+    @Query("SELECT count(s) > 0 FROM SeasonEntity s WHERE lower(s.name) = lower(:name)")
+    boolean isNamed(String name);
+
+    /** A season in a list. */
+    interface Line {
+        long getId();
+
+        String getName();
+
+        int getKits();
+
+        int getPlanned();
+
+        int getInRuns();
+    }
+
+    /** The newest first. */
+    @Query(value = """
+            SELECT s.id, s.name, count(k.kit_id) AS kits, coalesce(sum(k.number), 0) AS planned, coalesce(sum(k.in_runs), 0) AS in_runs
+              FROM season s LEFT JOIN season_kit k ON k.season_id = s.id
+             GROUP BY s.id ORDER BY s.id DESC""", nativeQuery = true)
+    Slice<Line> lines(Pageable page);
+
+    /** Kits whose line has not ended with a fabric of a range in them, by pattern and size. */
+    @Query(value = """
+            SELECT k.id FROM kit k JOIN kit_title t ON t.id = k.id
+             WHERE NOT t.ended AND NOT t.stands_in
+               AND EXISTS (SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
+                            WHERE c.colourway_id = k.colourway_id AND lower(f.range_name) = lower(:range))
+             ORDER BY lower(t.pattern), t.colourway_id, t.size_position LIMIT :most""", nativeQuery = true)
+    List<Long> ofRange(String range, int most);
+}
