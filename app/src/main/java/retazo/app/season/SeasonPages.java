@@ -58,8 +58,9 @@ class SeasonPages {
      * @param number  that is shown as planned
      * @param inRuns  that are in runs already
      * @param shortOf what there is too little of for all that is planned, in words; or empty
+     * @param stops   what there is too little of for one, in words; or empty
      */
-    record Row(int at, Kit kit, String price, Optional<Count> alone, int number, int inRuns, String shortOf) {
+    record Row(int at, Kit kit, String price, Optional<Count> alone, int number, int inRuns, String shortOf, String stops) {
     }
 
     /** What one kit takes of a bar: the kit's number on the board, its number made, and where it lies, its middle in parts of the board. */
@@ -179,7 +180,16 @@ class SeasonPages {
                 Objects.requireNonNull(places.get(id)), kit,
                 Optional.ofNullable(found.prices().get(kit.id())).map(MoneyText::of).orElse(""), made.map(found.season()::alone),
                 Objects.requireNonNullElse(numbers.get(kit.id()), 0),
-                Objects.requireNonNull(kept.kits().get(kit.id())).inRuns(), words.list(shortOf));
+                Objects.requireNonNull(kept.kits().get(kit.id())).inRuns(), words.list(shortOf),
+                made.map(one -> stops(found.season().aloneByCode(one), fabrics, goods)).orElse(""));
+    }
+
+    private String stops(Map<String, Count> alone, Map<String, Fabric> fabrics, Map<String, Good> goods) {
+        return words.list(alone.entrySet().stream().filter(entry -> entry.getValue().equals(NONE)).map(Map.Entry::getKey)
+                .map(code -> fabrics.containsKey(code)
+                        ? Objects.requireNonNull(fabrics.get(code)).name()
+                        : Objects.requireNonNull(goods.get(code)).name())
+                .toList());
     }
 
     private List<Bar> bars(List<Season.Share> shares, Map<String, Count> counts, Map<String, Integer> places, Map<String, Fabric> fabrics) {

@@ -8,8 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import retazo.core.bolt.BoltStock;
 import retazo.core.bolt.FabricPacker;
 import retazo.core.bolt.KitsPossible;
@@ -80,12 +80,17 @@ public record Season(List<SeasonKit> kits, Map<String, List<BoltStock>> cloths, 
         return goods.getOrDefault(code, new Count(0));
     }
 
-    /** How many of a kit its cloth and goods would give where no other kit takes any of them; each bolt by itself. */
+    /** For how many of a kit each of its fabrics and goods is enough where no other kit takes any of it; each bolt by itself. */
+    public Map<String, Count> aloneByCode(SeasonKit kit) {
+        Map<String, Count> alone = new TreeMap<>();
+        kit.lengths().forEach((code, each) -> alone.put(code, KitsPossible.cuts(bolts(code), each)));
+        kit.picked().forEach((code, each) -> alone.put(code, new Count(free(code).value() / each.value())));
+        return alone;
+    }
+
+    /** How many of a kit could be made if no other kit took anything. */
     public Count alone(SeasonKit kit) {
-        return Stream.concat(
-                kit.lengths().entrySet().stream().map(entry -> KitsPossible.cuts(bolts(entry.getKey()), entry.getValue())),
-                kit.picked().entrySet().stream().map(entry -> new Count(free(entry.getKey()).value() / entry.getValue().value())))
-                .min(Count::compareTo).orElseThrow();
+        return Collections.min(aloneByCode(kit).values());
     }
 
     /** The codes of all fabrics that a kit takes, in order. */
