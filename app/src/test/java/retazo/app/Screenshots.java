@@ -30,7 +30,7 @@ public final class Screenshots {
         WIDE.put("stock", "/stock");
         WIDE.put("counter", "/counter?words=green");
         WIDE.put("buying", "/stock/buying");
-        WIDE.put("practice", "/practice");
+        WIDE.put("season", "/kits/seasons/1");
     }
 
     private Screenshots() {

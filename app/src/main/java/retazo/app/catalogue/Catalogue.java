@@ -88,7 +88,8 @@ class Catalogue {
         int at = asked.from();
         boolean more = true;
         while (more && entries.size() < SHOWN && at - asked.from() < LOOKED_THROUGH) {
-            Slice<KitTitle> some = index.filtered(new KitFilter(asked.words(), asked.size(), asked.range(), asked.there()), at, SHOWN);
+            KitFilter filter = new KitFilter(asked.words(), asked.size(), asked.range(), asked.there(), asked.lasts());
+            Slice<KitTitle> some = index.filtered(filter, at, SHOWN);
             List<Long> ids = some.map(KitTitle::id).getContent();
             Map<Long, Entry> byId = new HashMap<>();
             entries(kits.inOrder(ids)).forEach(entry -> byId.put(entry.kit().id(), entry));

@@ -16,15 +16,16 @@ import retazo.core.measure.Money;
  * @param upTo    the highest price as typed; empty for any
  * @param there   whether only what is on the shelf
  * @param now     whether only what is on the shelf or can be cut now
+ * @param lasts   whether only what is made no more, while it lasts
  * @param from    how many kits of the order of names were passed already
  */
-record CatalogueQuestion(String words, String size, String range, String upTo, boolean there, boolean now, int from) {
+record CatalogueQuestion(String words, String size, String range, String upTo, boolean there, boolean now, boolean lasts, int from) {
 
     static CatalogueQuestion of(Map<String, String> asked) {
         String from = text(asked, "from");
         return new CatalogueQuestion(
                 text(asked, "words"), text(asked, "size"), text(asked, "range"), text(asked, "upTo"), asked.containsKey("there"),
-                asked.containsKey("now"), from.matches("\\d{1,6}") ? Integer.parseInt(from) : 0);
+                asked.containsKey("now"), asked.containsKey("lasts"), from.matches("\\d{1,6}") ? Integer.parseInt(from) : 0);
     }
 
     private static String text(Map<String, String> asked, String key) {
@@ -38,7 +39,7 @@ record CatalogueQuestion(String words, String size, String range, String upTo, b
     }
 
     public boolean narrows() {
-        return !(words + size + range + upTo).isEmpty() || there || now;
+        return !(words + size + range + upTo).isEmpty() || there || now || lasts;
     }
 
     /** As it stands in an address, from a place in the order on. */
@@ -50,6 +51,7 @@ record CatalogueQuestion(String words, String size, String range, String upTo, b
         put(asked, "upTo", upTo);
         put(asked, "there", there ? "on" : "");
         put(asked, "now", now ? "on" : "");
+        put(asked, "lasts", lasts ? "on" : "");
         put(asked, "from", place == 0 ? "" : String.valueOf(place));
         return asked;
     }

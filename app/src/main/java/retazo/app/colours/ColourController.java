@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -14,12 +15,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
+import retazo.app.staff.SignedIn;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Problem;
@@ -30,14 +33,21 @@ import retazo.core.measure.Problem;
 class ColourController {
 
     private static final int LONGEST_NAME = 60;
+    private static final int RANGES = 400;
 
     private final ColourPages pages;
     private final TrayPages trays;
     private final Trial trial;
     private final KitService kits;
+    private final FabricService fabricBook;
+    private final Recolour recolour;
     private final Words words;
 
-    ColourController(ColourPages pages, TrayPages trays, Trial trial, KitService kits, Words words) {
+    ColourController(
+            ColourPages pages, TrayPages trays, Trial trial, KitService kits, FabricService fabricBook, Recolour recolour,
+            Words words) {
+        this.recolour = recolour;
+        this.fabricBook = fabricBook;
         this.pages = pages;
         this.trays = trays;
         this.trial = trial;
@@ -47,6 +57,7 @@ class ColourController {
 
     @GetMapping
     String show(@RequestParam Map<String, String> asked, @RequestParam Optional<Long> kit, Model model) {
+        kit.flatMap(pages::changing).ifPresent(changing -> model.addAttribute("changing", changing));
         return show(kit.map(pages::from).orElseGet(() -> Tried.of(asked)), Faults.NONE, model);
     }
 
@@ -57,6 +68,7 @@ class ColourController {
         model.addAttribute("judged", page.judged());
         model.addAttribute("tray", tray);
         model.addAttribute("prints", Stream.concat(tray.prints().stream(), page.found().fabrics().values().stream()).distinct().toList());
+        model.addAttribute("ranges", fabricBook.ranges(RANGES));
         model.addAttribute("faults", faults);
         return "colours/colours";
     }
@@ -79,11 +91,42 @@ class ColourController {
     @GetMapping("/ideas")
     String ideas(
             @RequestParam Map<String, String> asked, @RequestParam(defaultValue = "") String words,
-            @RequestParam(defaultValue = "false") boolean these, Model model) {
-        ColourPages.Ideas ideas = pages.ideas(Tried.of(asked), words, these);
+            @RequestParam(defaultValue = "false") boolean these, @RequestParam(defaultValue = "") String open, Model model) {
+        ColourPages.Ideas ideas = pages.ideas(Tried.of(asked), words, these, open);
         model.addAttribute("ideas", ideas);
         model.addAttribute("prints", ideas.prints());
         return "colours/ideas";
+    }
+
+    /** The same quilt in another range. */
+    @GetMapping("/in-range")
+    String inRange(@RequestParam Map<String, String> asked, @RequestParam(defaultValue = "") String range, Model model) {
+        ColourPages.Ideas ideas = pages.inRange(Tried.of(asked), range);
+        model.addAttribute("ideas", ideas);
+        model.addAttribute("prints", ideas.prints());
+        return "colours/ideas";
+    }
+
+    /** Gives the kits of a colourway these fabrics, and the newest version of their pattern. */
+    @PostMapping("/change")
+    String change(
+            @RequestParam MultiValueMap<String, String> form, @RequestParam long kit, @RequestParam(defaultValue = "") String seen,
+            @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes next) {
+        Tried tried = Tried.of(form.toSingleValueMap());
+        Trial.Found found = trial.found(tried);
+        List<String> sizes = pages.changing(kit).map(ColourPages.Changing::sizeKeys).orElse(List.of());
+        List<Problem> open = trial.open(found, sizes).stream()
+                .map(role -> Problem.at("change", "colours.role-open", role.letter())).toList();
+        Outcome<Recolour.Changed> outcome = open.isEmpty()
+                ? recolour.change(kit, seen, new LinkedHashMap<>(found.fabrics()), tried.backing(), person.personId())
+                : Outcome.refused(open);
+        return outcome.match(changed -> {
+            next.addFlashAttribute("done", words.text("colours.changed", changed.count(), seen));
+            return "redirect:/kits/" + changed.kit();
+        }, problems -> {
+            pages.changing(kit).ifPresent(changing -> model.addAttribute("changing", changing));
+            return show(tried, Faults.of(problems, words), model);
+        });
     }
 
     /** Keeps a colouring: a kit for each size that is chosen. */

@@ -3,6 +3,7 @@ package retazo.app.colours;
 import static java.util.Objects.requireNonNull;
 
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,6 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.Words;
@@ -36,10 +39,12 @@ class ColourPages {
 
     private final Trial trial;
     private final KitBook kits;
+    private final KitIndex index;
     private final TrayPages trays;
     private final Words words;
 
-    ColourPages(Trial trial, KitBook kits, TrayPages trays, Words words) {
+    ColourPages(Trial trial, KitBook kits, KitIndex index, TrayPages trays, Words words) {
+        this.index = index;
         this.trial = trial;
         this.kits = kits;
         this.trays = trays;
@@ -70,8 +75,13 @@ class ColourPages {
     record Judged(List<RoleLine> roles, List<Ring> rings, String sum) {
     }
 
-    /** The whole page; {@code binding} is the key of the role of its edge, or empty. */
-    record Page(Trial.Found found, Judged judged, QuiltPicture picture, String binding) {
+    /**
+     * The whole page.
+     *
+     * @param binding  the key of the role of its edge, or empty
+     * @param contrast by how much values must differ not to fade
+     */
+    record Page(Trial.Found found, Judged judged, QuiltPicture picture, String binding, int contrast) {
 
         public List<RoleKey> roles() {
             return found.pattern().design().roles().stream().map(Role::key).toList();
@@ -95,6 +105,22 @@ class ColourPages {
         return new Tried(kit.pattern().patternId(), kit.size().key().value(), fabrics, kit.contents().backing());
     }
 
+    /** Kits whose fabrics can be changed: one of them, what their colours are called, and the keys of their sizes. */
+    record Changing(long kit, String colourway, List<String> sizeKeys) {
+
+        public int sizes() {
+            return sizeKeys.size();
+        }
+    }
+
+    /** Those that a kit is of; empty where its line has ended. */
+    @Transactional(readOnly = true)
+    Optional<Changing> changing(long kitId) {
+        List<Kit> planned = kits.inOrder(index.ofColourway(kitId).stream().filter(title -> !title.ended()).map(KitTitle::id).toList());
+        return planned.stream().filter(kit -> kit.id() == kitId).findFirst().map(kit -> new Changing(
+                kitId, kit.colourway(), planned.stream().map(one -> one.size().key().value()).toList()));
+    }
+
     @Transactional(readOnly = true)
     Page page(Tried tried) {
         Trial.Found found = trial.found(tried);
@@ -104,7 +130,8 @@ class ColourPages {
                         .map(Kit::ink).orElse(Kit.NOT_CHOSEN).keptUpright()),
                 found.size().match(
                         grid -> found.pattern().design().drawing().flatMap(drawing -> drawing.quilt().finishing().binding()),
-                        printed -> Optional.<RoleKey>empty()).map(RoleKey::value).orElse(""));
+                        printed -> Optional.<RoleKey>empty()).map(RoleKey::value).orElse(""),
+                trial.contrast());
     }
 
     @Transactional(readOnly = true)
@@ -173,12 +200,16 @@ class ColourPages {
      *
      * @param search words that name fabrics, or nothing for those of which most is there
      * @param these  whether only out of those that are tried now
+     * @param open   the key of the role that another fabric is looked for, where all others keep theirs; empty for all roles
      */
     @Transactional(readOnly = true)
-    Ideas ideas(Tried tried, String search, boolean these) {
+    Ideas ideas(Tried tried, String search, boolean these, String open) {
         Trial.Found found = trial.found(tried);
-        List<Fabric> some = these ? found.fabrics().values().stream().distinct().toList() : trays.fabrics(search, TrayPages.SHOWN);
-        Trial.Proposed proposed = trial.proposed(found, some, PROPOSED);
+        List<Fabric> tray = these ? found.fabrics().values().stream().distinct().toList() : trays.fabrics(search, TrayPages.SHOWN);
+        Trial.Proposed proposed = open.isEmpty()
+                ? trial.proposed(found, tray, PROPOSED)
+                : trial.proposedFor(new RoleKey(open), found, tray, PROPOSED);
+        List<Fabric> some = Stream.concat(tray.stream(), found.fabrics().values().stream()).distinct().toList();
         Map<String, Fabric> byCode = some.stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
         return new Ideas(
                 proposed.best().stream().map(one -> idea(one, byCode)).toList(),
@@ -187,6 +218,26 @@ class ColourPages {
                         : words.text(proposed.exact() ? "colours.ideas-exact" : "colours.ideas-tried", proposed.best().size(),
                                 proposed.of()),
                 some);
+    }
+
+    /** What is tried in another range, by place from light to dark; judged as it would be when it is tried. */
+    @Transactional(readOnly = true)
+    Ideas inRange(Tried tried, String range) {
+        Trial.Found found = trial.found(tried);
+        Map<RoleKey, Fabric> changed = trial.inRange(range, found);
+        if (changed.isEmpty()) {
+            return new Ideas(List.of(), words.text("colours.range-empty", range), List.of());
+        }
+        Map<String, Fabric> fabrics = new LinkedHashMap<>();
+        changed.forEach((role, fabric) -> fabrics.put(role.value(), fabric));
+        Map<String, Long> ids = new LinkedHashMap<>();
+        fabrics.forEach((role, fabric) -> ids.put(role, fabric.id()));
+        Trial.Found judged = trial.found(new Tried(tried.pattern(), tried.size(), ids, tried.backing()));
+        Judgement judgement = judged.judgement();
+        return new Ideas(
+                List.of(new Idea(fabrics, words.text(
+                        "colours.idea", judged.allKits().orElse(0L), judgement.fading().size(), judgement.broken(), judgement.kept()))),
+                words.text("colours.in-range", range), List.copyOf(new LinkedHashSet<>(fabrics.values())));
     }
 
     private Idea idea(Proposals.Proposal proposal, Map<String, Fabric> byCode) {

@@ -9,10 +9,12 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +32,7 @@ import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.colouring.Counterparts;
 import retazo.core.colouring.Judgement;
 import retazo.core.colouring.Neighbours;
 import retazo.core.colouring.Proposals;
@@ -43,6 +46,7 @@ import retazo.core.quilt.size.QuiltSize;
 class Trial {
 
     private static final int SIZES_KEPT = 400;
+    private static final int IN_A_RANGE = 200;
     private static final Neighbours NONE = new Neighbours(List.of());
 
     private final PatternService patterns;
@@ -104,7 +108,12 @@ class Trial {
         Neighbours beside = neighbours(pattern, size);
         return new Found(
                 pattern, size, made.contents(), chosen, wanted, kits, !beside.pairs().isEmpty(),
-                Judgement.of(pattern.design().roles(), beside, seen(chosen)));
+                Judgement.of(pattern.design().roles(), beside, seen(chosen), practice.leastContrast()));
+    }
+
+    /** By how much the values of neighbours must differ not to fade, of 100. */
+    int contrast() {
+        return practice.leastContrast();
     }
 
     /** The roles without a fabric that some of these sizes take cloth for. */
@@ -163,16 +172,65 @@ class Trial {
     /** Of what is tried, out of these fabrics; a fabric serves a role where it is enough for one kit. */
     @Transactional(readOnly = true)
     Proposed proposed(Found found, List<Fabric> some, int most) {
+        return proposed(found, some, (fabric, role) -> true, most);
+    }
+
+    /** The same for one role alone and those that have no fabric yet: all other roles keep theirs. */
+    @Transactional(readOnly = true)
+    Proposed proposedFor(RoleKey open, Found found, List<Fabric> some, int most) {
+        Map<RoleKey, Fabric> kept = new LinkedHashMap<>(found.fabrics());
+        kept.remove(open);
+        Set<Fabric> all = new LinkedHashSet<>(kept.values());
+        all.addAll(some);
+        return proposed(
+                found, List.copyOf(all), (fabric, role) -> kept.containsKey(role)
+                        ? fabric.equals(kept.get(role))
+                        : !kept.containsValue(fabric),
+                most);
+    }
+
+    /**
+     * What is tried with a fabric of another range in the place of each that is of a range too, from light to dark; others stay, and so do
+     * backs. Empty where the range has no fabric for tops.
+     */
+    @Transactional(readOnly = true)
+    Map<RoleKey, Fabric> inRange(String range, Found found) {
+        List<Fabric> fresh = fabrics.ofRanges(List.of(range), IN_A_RANGE).stream().filter(fabric -> fabric.kind().isForTops()).toList();
+        List<Fabric> used = found.fabrics().values().stream().distinct()
+                .filter(fabric -> fabric.kind().isForTops() && !fabric.origin().range().isEmpty()).toList();
+        if (fresh.isEmpty()) {
+            return Map.of();
+        }
+        List<Fabric> known = fabrics.ofRanges(used.stream().map(fabric -> fabric.origin().range()).collect(Collectors.toSet()), IN_A_RANGE);
+        Map<String, String> counterparts = Counterparts.of(ranged(used), ranged(known), ranged(fresh));
+        Map<String, Fabric> byCode = fresh.stream().collect(Collectors.toMap(Fabric::code, fabric -> fabric));
+        Map<RoleKey, Fabric> changed = new LinkedHashMap<>();
+        found.fabrics().forEach((role, fabric) -> changed.put(
+                role, Optional.ofNullable(counterparts.get(fabric.code())).map(byCode::get).orElse(fabric)));
+        return changed;
+    }
+
+    private static List<Counterparts.Ranged> ranged(Collection<Fabric> some) {
+        return some.stream().map(fabric -> new Counterparts.Ranged(
+                fabric.code(), fabric.origin().range(), fabric.look().value())).toList();
+    }
+
+    private Proposed proposed(Found found, List<Fabric> some, BiPredicate<Fabric, RoleKey> may, int most) {
         Map<Long, HeapKits.Cloth> cloths = cloths(some, practice.practice());
         List<Role> roles = found.pattern().design().roles().stream().filter(role -> found.needs().containsKey(role.key())).toList();
         List<Proposals.Candidate> candidates = new ArrayList<>();
         for (Fabric fabric : some) {
             Map<RoleKey, Long> kits = new HashMap<>();
-            found.needs().forEach((role, cut) -> kits.put(role, requireNonNull(cloths.get(fabric.id())).cuts(cut).value()));
+            found.needs().forEach((role, cut) -> {
+                if (may.test(fabric, role)) {
+                    kits.put(role, requireNonNull(cloths.get(fabric.id())).cuts(cut).value());
+                }
+            });
             candidates.add(new Proposals.Candidate(fabric.code(), seen(fabric), kits));
         }
         return new Proposed(
-                Proposals.best(roles, neighbours(found.pattern(), found.size()), candidates, 1, most),
+                Proposals.best(roles, neighbours(found.pattern(), found.size()), candidates, 1, most,
+                        practice.leastContrast()),
                 Proposals.isExact(roles.size(), candidates.size()), candidates.size());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -61,6 +62,19 @@ public class FabricService {
         return Optional.ofNullable(named(List.of(text)).get(text));
     }
 
+    /** The fabrics of some ranges, whatever the case of their names; at most so many. */
+    @Transactional(readOnly = true)
+    public List<Fabric> ofRanges(Collection<String> ranges, int most) {
+        return fabrics.ofRanges(ranges.stream().map(range -> range.toLowerCase(Locale.ROOT)).toList(), PageRequest.of(0, most)).stream()
+                .map(FabricEntity::toFabric).toList();
+    }
+
+    /** The names of ranges, the first of them by name. */
+    @Transactional(readOnly = true)
+    public List<String> ranges(int most) {
+        return fabrics.ranges(PageRequest.of(0, most));
+    }
+
     /** One page of the fabrics that match, and whether there are more; pages count from 0. */
     @Transactional(readOnly = true)
     public Slice<Fabric> page(String words, int page, int size) {
@@ -74,7 +88,7 @@ public class FabricService {
 
     @Transactional(readOnly = true)
     public Optional<Fabric> byCode(String code) {
-        return fabrics.findByCode(code.strip().toUpperCase(java.util.Locale.ROOT)).map(FabricEntity::toFabric);
+        return fabrics.findByCode(code.strip().toUpperCase(Locale.ROOT)).map(FabricEntity::toFabric);
     }
 
     @Transactional(readOnly = true)

@@ -359,6 +359,10 @@ class KitEntity {
         endedAt = null;
     }
 
+    int sizePosition() {
+        return sizePosition;
+    }
+
     boolean isEnded() {
         return endedAt != null;
     }

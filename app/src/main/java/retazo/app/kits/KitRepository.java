@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface KitRepository extends JpaRepository<KitEntity, Long> {
@@ -30,6 +31,13 @@ interface KitRepository extends JpaRepository<KitEntity, Long> {
              WHERE k.longStrips IS NOT NULL OR k.margin.hundredths IS NOT NULL OR k.margin.length IS NOT NULL
                 OR k.overrides IS NOT EMPTY OR k.backingSeams IS NOT NULL OR k.anyWay IS NOT EMPTY OR k.upright IS NOT EMPTY""")
     List<Long> idsWithOwnSettings();
+
+    @Modifying
+    @Query(value = "UPDATE kit SET replaced_by = :fresh WHERE id = :old", nativeQuery = true)
+    void replace(long old, long fresh);
+
+    @Query(value = "SELECT replaced_by FROM kit WHERE id = :id", nativeQuery = true)
+    Optional<Long> replacedBy(long id);
 
     @Query("SELECT k.endedAt FROM KitEntity k WHERE k.id = :id")
     Optional<Instant> endedAt(long id);

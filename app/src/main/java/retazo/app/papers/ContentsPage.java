@@ -58,8 +58,9 @@ record ContentsPage(Kit kit, List<Line> lines, List<PacketLine> packets) {
      * @param name    of the fabric, or of what is counted
      * @param amount  a count or what a length is cut into, in words; empty for one folded length
      * @param length  of one folded length
+     * @param cloth   that it is, as its key shows it; empty for what is counted
      */
-    record Line(List<CuttingPage.Letter> letters, String name, String amount, Optional<LengthView> length) {
+    record Line(List<CuttingPage.Letter> letters, String name, String amount, Optional<LengthView> length, Optional<Fabric> cloth) {
     }
 
     /** Packets and the codes of what lies in them. */
@@ -132,16 +133,18 @@ record ContentsPage(Kit kit, List<Line> lines, List<PacketLine> packets) {
 
     private static Line ofCut(Kit kit, BillLine.Cut cut, LengthUnit unit, Words words) {
         String into = cut.into().map(quarters -> ShopCutText.of(quarters, words)).orElse("");
+        Fabric fabric = kit.fabric(cut.fabricCode());
         return new Line(
-                letters(kit, cut.letters(), Kit.ink(kit.fabric(cut.fabricCode()))), kit.fabric(cut.fabricCode()).name(), into,
-                into.isEmpty() ? Optional.of(LengthView.of(cut.length(), unit)) : Optional.empty());
+                letters(kit, cut.letters(), Kit.ink(fabric)), fabric.name(), into,
+                into.isEmpty() ? Optional.of(LengthView.of(cut.length(), unit)) : Optional.empty(), Optional.of(fabric));
     }
 
     private static Line ofPicked(Kit kit, BillLine.Picked picked, Words words) {
         Good good = requireNonNull(kit.goodsByCode().get(picked.code()));
         return new Line(
                 letters(kit, picked.letters(), Kit.ink(good)), good.name(),
-                words.text("paper.contents-count", picked.count().value(), good.unit(), good.perUnit()), Optional.empty());
+                words.text("paper.contents-count", picked.count().value(), good.unit(), good.perUnit()), Optional.empty(),
+                Optional.empty());
     }
 
     private static List<CuttingPage.Letter> letters(Kit kit, List<String> letters, Ink ink) {

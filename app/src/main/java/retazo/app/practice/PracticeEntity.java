@@ -94,6 +94,9 @@ class PracticeEntity {
     @Enumerated(EnumType.STRING)
     private BagClosing bagClosing;
 
+    @Column(name = "least_contrast", nullable = false)
+    private int leastContrast;
+
     @Column(name = "long_strips", nullable = false)
     @Enumerated(EnumType.STRING)
     private LongLay longStrips;
@@ -108,10 +111,10 @@ class PracticeEntity {
     protected PracticeEntity() {
     }
 
-    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
+    static PracticeEntity of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing, int leastContrast) {
         PracticeEntity entity = new PracticeEntity();
         entity.id = ONLY;
-        entity.update(practice, notes, start, packing);
+        entity.update(practice, notes, start, packing, leastContrast);
         return entity;
     }
 
@@ -127,7 +130,12 @@ class PracticeEntity {
         return new PackingWay(packets, bagClosing);
     }
 
-    void update(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
+    int leastContrast() {
+        return leastContrast;
+    }
+
+    void update(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing, int contrast) {
+        leastContrast = contrast;
         packets = packing.packets();
         bagClosing = packing.closing();
         halfSquares = start.halfSquares();

@@ -18,6 +18,7 @@ import retazo.core.cloth.LongLay;
 import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.colouring.Judgement;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
@@ -40,17 +41,17 @@ public record PracticeForm(
         }
     }
 
-    /** What drawings start with, as chosen. */
-    record Drawings(@Nullable String halfSquares, @Nullable String halvedBlocks) {
+    /** What drawings start with, as chosen, and by how much values must differ in them, as typed. */
+    record Drawings(@Nullable String halfSquares, @Nullable String halvedBlocks, @Nullable String leastContrast) {
 
-        static final Drawings UNSAID = new Drawings(null, null);
+        static final Drawings UNSAID = new Drawings(null, null, null);
 
-        static Drawings of(DrawingStart start) {
-            return new Drawings(start.halfSquares().name(), start.halved().name());
+        static Drawings of(DrawingStart start, int leastContrast) {
+            return new Drawings(start.halfSquares().name(), start.halved().name(), Integer.toString(leastContrast));
         }
     }
 
-    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing) {
+    static PracticeForm of(ShopPractice practice, PaperNotes notes, DrawingStart start, PackingWay packing, int leastContrast) {
         Map<String, String> texts = new LinkedHashMap<>();
         practice.measures().forEach(
                 (measure, length) -> texts.put(measure.key(), LengthParts.exactText(length, unitOf(measure, practice.sellingUnit()))));
@@ -60,7 +61,7 @@ public record PracticeForm(
                 Integer.toString(practice.lay().layers()), practice.lay().longStrips().name(), packing.packets().name(),
                 packing.closing().name(),
                 practice.joins().borders().name(), practice.joins().bindings().name(),
-                Papers.of(notes), Drawings.of(start));
+                Papers.of(notes), Drawings.of(start, leastContrast));
     }
 
     /** What stands in its fields. */
@@ -81,6 +82,7 @@ public record PracticeForm(
         texts.put("partialSeams", Typed.text(papersChosen().partialSeams()));
         texts.put("halfSquares", Typed.text(drawingsChosen().halfSquares()));
         texts.put("halvedBlocks", Typed.text(drawingsChosen().halvedBlocks()));
+        texts.put("leastContrast", Typed.text(drawingsChosen().leastContrast()));
         return texts;
     }
 
@@ -116,6 +118,14 @@ public record PracticeForm(
                 named(UnitKind.HALF_SQUARE.methods().toArray(UnitMethod[]::new), chosen.halfSquares(),
                         DrawingStart.CUSTOMARY.halfSquares()),
                 named(Edges.CutBlocks.Cut.values(), chosen.halvedBlocks(), DrawingStart.CUSTOMARY.halved()));
+    }
+
+    /** By how much the values of neighbours must differ not to fade, of 100; as is customary where nothing was typed. */
+    int leastContrast(FieldReader reader) {
+        String typed = Typed.text(drawingsChosen().leastContrast());
+        return typed.isBlank()
+                ? Judgement.CUSTOMARY_CONTRAST
+                : reader.number("leastContrast", typed, Judgement.LEAST_CONTRAST, Judgement.MOST_CONTRAST);
     }
 
     /** How bags are packed; as is customary where nothing was chosen. */

@@ -77,6 +77,7 @@ public record PracticePage(List<Group> groups, String seen) {
                         choice("bindingJoin", form.bindingJoin(), "practice.join.", Join.values()),
                         choice("longStrips", form.longStrips(), "practice.longStrips.", LongLay.values()));
                 case SELLING -> List.of();
+                case COLOURS -> List.of(typedOf("drawings", "leastContrast", "practice.leastContrast", drawings.leastContrast()));
                 case FLOOR -> List.of(
                         typed("layers", "practice.layers", form.layers()),
                         typed("mostSizes", "practice.mostSizes", form.mostSizes()),
@@ -98,6 +99,12 @@ public record PracticePage(List<Group> groups, String seen) {
         Field typed(String name, String label, @Nullable String value) {
             return new Field(
                     name, name, words.text(label), words.text("practice.help." + name), Objects.requireNonNullElse(value, ""), List.of());
+        }
+
+        Field typedOf(String part, String name, String label, @Nullable String value) {
+            return new Field(
+                    name, part + "." + name, words.text(label), words.text("practice.help." + name), Objects.requireNonNullElse(value, ""),
+                    List.of());
         }
 
         Field choice(String name, @Nullable String value, String code, Enum<?>... choices) {

@@ -27,6 +27,7 @@ public enum PracticePart {
                     PracticeMeasure.SHORTEST_REMNANT, PracticeMeasure.NOTHING, PracticeMeasure.BOLT_TOLERANCE,
                     PracticeMeasure.UNMEASURED_TOLERANCE),
             (shop, tried) -> new ShopPractice(shop.measures(), tried.margin(), tried.sellingUnit(), shop.lay(), shop.joins())),
+    COLOURS(List.of(), (shop, tried) -> shop),
     FLOOR(
             List.of(),
             (shop, tried) -> shop

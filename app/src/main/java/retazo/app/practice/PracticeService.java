@@ -7,6 +7,7 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Seen;
 import retazo.core.cloth.ShopPractice;
+import retazo.core.colouring.Judgement;
 import retazo.core.measure.Problem;
 import retazo.core.packet.PacketWay;
 
@@ -49,10 +50,16 @@ public class PracticeService {
         return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::toPacking).orElse(PackingWay.CUSTOMARY).closing();
     }
 
+    /** By how much the values of neighbours in a quilt must differ not to fade, of 100. */
+    @Transactional(readOnly = true)
+    public int leastContrast() {
+        return practices.findById(PracticeEntity.ONLY).map(PracticeEntity::leastContrast).orElse(Judgement.CUSTOMARY_CONTRAST);
+    }
+
     /** The settings as a form shows them. */
     @Transactional(readOnly = true)
     PracticeForm form() {
-        return PracticeForm.of(practice(), notes(), drawingStart(), new PackingWay(packets(), bagClosing()));
+        return PracticeForm.of(practice(), notes(), drawingStart(), new PackingWay(packets(), bagClosing()), leastContrast());
     }
 
     /** Changes them as typed; refused when somebody else did since the form was shown. */
@@ -60,6 +67,7 @@ public class PracticeService {
     Outcome<ShopPractice> change(PracticeForm form, String seen) {
         FieldReader reader = new FieldReader();
         practices.lock();
+        int contrast = form.leastContrast(reader);
         return form.read(reader)
                 .map(practice -> {
                     List<Problem> meanwhile = Seen.meanwhile(seen, form().texts(), form.texts());
@@ -70,8 +78,8 @@ public class PracticeService {
                     DrawingStart start = form.drawingStart();
                     PackingWay packing = form.packing();
                     practices.findById(PracticeEntity.ONLY).ifPresentOrElse(
-                            entity -> entity.update(practice, notes, start, packing),
-                            () -> practices.save(PracticeEntity.of(practice, notes, start, packing)));
+                            entity -> entity.update(practice, notes, start, packing, contrast),
+                            () -> practices.save(PracticeEntity.of(practice, notes, start, packing, contrast)));
                     return Outcome.done(practice);
                 })
                 .orElseGet(() -> Outcome.refused(reader.problems()));

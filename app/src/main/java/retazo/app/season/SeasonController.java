@@ -4,9 +4,10 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Slice;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,7 +36,7 @@ class SeasonController {
     private static final int ON_A_PAGE = 40;
     private static final int FOUND = 8;
     private static final int LONGEST_NAME = 60;
-    private static final String NUMBER = "n.";
+    private static final Pattern NUMBER = Pattern.compile("kits\\[(\\d{1,15})]");
 
     private final Seasons seasons;
     private final SeasonPages pages;
@@ -85,13 +86,20 @@ class SeasonController {
     }
 
     @GetMapping("/{id}")
-    String board(@PathVariable long id, @RequestParam Map<String, String> asked, Model model) {
+    String board(@PathVariable long id, @RequestParam(defaultValue = "") String find, Model model) {
+        model.addAttribute("find", find.strip());
+        model.addAttribute("found", find.isBlank() ? List.of() : index.find(find, 0, FOUND).getContent());
+        return board(pages.board(id, Map.of(), SeasonPages.Show.TYPED), Faults.NONE, model);
+    }
+
+    /** The board with numbers as they are typed, or with those that are best; nothing is kept. */
+    @PostMapping("/{id}/look")
+    String look(@PathVariable long id, @RequestParam Map<String, String> form, Model model) {
+        FieldReader reader = new FieldReader();
+        Map<Long, Integer> numbers = numbers(form, reader);
         SeasonPages.Show show = Arrays.stream(SeasonPages.Show.values())
-                .filter(one -> one.name().equalsIgnoreCase(asked.get("show"))).findFirst().orElse(SeasonPages.Show.TYPED);
-        String find = Objects.requireNonNullElse(asked.get("find"), "").strip();
-        model.addAttribute("find", find);
-        model.addAttribute("found", find.isEmpty() ? List.of() : index.find(find, 0, FOUND).getContent());
-        return board(pages.board(id, numbers(asked, new FieldReader()), show), Faults.NONE, model);
+                .filter(one -> one.name().equalsIgnoreCase(form.get("show"))).findFirst().orElse(SeasonPages.Show.TYPED);
+        return board(pages.board(id, numbers, show), Faults.of(reader.problems(), words), model);
     }
 
     private String board(SeasonPages.Board board, Faults faults, Model model) {
@@ -170,11 +178,12 @@ class SeasonController {
     private static Map<Long, Integer> numbers(Map<String, String> form, FieldReader reader) {
         Map<Long, Integer> numbers = new HashMap<>();
         form.forEach((name, value) -> {
-            if (name.startsWith(NUMBER) && name.substring(NUMBER.length()).matches("\\d{1,15}")) {
+            Matcher kit = NUMBER.matcher(name);
+            if (kit.matches()) {
                 int before = reader.problems().size();
-                int number = value.isBlank() ? 0 : reader.number(name, value, 0, Seasons.MOST_OF_A_KIT);
+                int number = value.isBlank() ? 0 : reader.number("kits." + kit.group(1), value, 0, Seasons.MOST_OF_A_KIT);
                 if (reader.problems().size() == before) {
-                    numbers.put(Long.valueOf(name.substring(NUMBER.length())), number);
+                    numbers.put(Long.valueOf(kit.group(1)), number);
                 }
             }
         });

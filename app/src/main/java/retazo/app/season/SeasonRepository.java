@@ -7,6 +7,7 @@ import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface SeasonRepository extends JpaRepository<SeasonEntity, Long> {
@@ -37,6 +38,14 @@ interface SeasonRepository extends JpaRepository<SeasonEntity, Long> {
               FROM season s LEFT JOIN season_kit k ON k.season_id = s.id
              GROUP BY s.id ORDER BY s.id DESC""", nativeQuery = true)
     Slice<Line> lines(Pageable page);
+
+    /** A kit has another in its place; numbers follow it. */
+    @Modifying
+    @Query(value = """
+            WITH moved AS (
+                UPDATE season_kit SET kit_id = :fresh WHERE kit_id = :old RETURNING season_id)
+            UPDATE season SET version = version + 1 WHERE id IN (SELECT season_id FROM moved)""", nativeQuery = true)
+    void replace(long old, long fresh);
 
     /** Kits whose line has not ended with a fabric of a range in them, by pattern and size. */
     @Query(value = """

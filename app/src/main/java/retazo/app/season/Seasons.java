@@ -5,11 +5,13 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import retazo.app.kits.KitLife;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.NotFoundException;
@@ -136,6 +138,12 @@ public class Seasons {
                 return Outcome.done(run);
             });
         });
+    }
+
+    /** In the transaction in which a kit gets another in its place. */
+    @EventListener
+    void replaced(KitLife.Replaced kit) {
+        seasons.replace(kit.old(), kit.fresh());
     }
 
     private SeasonEntity toChange(long id) {

@@ -182,9 +182,16 @@ async function takeFound(form) {
 
 const fetchTraySoon = afterQuiet(fetchTray, SEARCH_PAUSE);
 
-async function propose(form, these) {
-    const words = new FormData(form).get("words");
-    const answer = await askIdeas(address("/kits/colours/ideas", `&words=${encodeURIComponent(words)}&these=${these}`));
+/** @param {HTMLFormElement} form @param {string} kind "these", "open" for the chosen role alone, or nothing */
+async function propose(form, kind) {
+    const words = encodeURIComponent(new FormData(form).get("words"));
+    const open = kind === "open" ? encodeURIComponent(chosen()) : "";
+    await draw(address("/kits/colours/ideas", `&words=${words}&these=${kind === "these"}&open=${open}`));
+}
+
+/** @param {string} asked the address of ideas to be drawn */
+async function draw(asked) {
+    const answer = await askIdeas(asked);
     if (answer.kind === "page") {
         takePrints(answer.text);
         replaceParts(answer.text, ["proposed"]);
@@ -243,7 +250,10 @@ page.addEventListener("submit", (event) => {
         takeFound(form);
     } else if (form.matches("[data-propose]")) {
         event.preventDefault();
-        propose(form, event.submitter?.value === "these");
+        propose(form, event.submitter?.value ?? "");
+    } else if (form.matches("[data-in-range]")) {
+        event.preventDefault();
+        draw(address("/kits/colours/in-range", `&range=${encodeURIComponent(new FormData(form).get("range"))}`));
     }
 });
 

@@ -6,10 +6,7 @@ const form = document.getElementById("numbers");
 const ask = asker();
 
 async function look() {
-    const fields = fieldsOf(form);
-    ["_csrf", "seen", "formId"].forEach((name) => fields.delete(name));
-    const address = `${form.getAttribute("action")}?${fields}`;
-    const answer = await ask(address);
+    const answer = await ask(form.getAttribute("action"), fieldsOf(form));
     if (answer.kind === "page") {
         const ids = [...read(answer.text).querySelectorAll("[id^=short-]")].map((one) => one.id);
         replaceParts(answer.text, ["sum", "cloths", ...ids]);

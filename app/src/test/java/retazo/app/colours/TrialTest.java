@@ -115,6 +115,10 @@ class TrialTest {
         assertThat(all.best().get(0).judgement().fading()).isEmpty();
         assertThat(all.best().get(5).judgement().fading()).hasSize(1);
         assertThat(trial.proposed(found, List.of(white), 12).best()).isEmpty();
+        Trial.Proposed ground = trial.proposedFor(new RoleKey("dark"), found, List.of(white, pale, black), 12);
+        assertThat(ground.best()).as("light keeps white, dark may be pale or black").hasSize(2)
+                .allSatisfy(one -> assertThat(one.codes()).containsEntry(new RoleKey("light"), white.code()));
+        assertThat(ground.best().get(0).codes()).containsEntry(new RoleKey("dark"), black.code());
     }
 
     @Test

@@ -71,7 +71,11 @@ class KitLifeTest {
     }
 
     private List<Long> shown() {
-        return index.filtered(new KitFilter(pattern, "", "", false), 0, 9).map(KitTitle::id).getContent();
+        return shown(false);
+    }
+
+    private List<Long> shown(boolean lasts) {
+        return index.filtered(new KitFilter(pattern, "", "", false, lasts), 0, 9).map(KitTitle::id).getContent();
     }
 
     @Test
@@ -83,6 +87,7 @@ class KitLifeTest {
         assertThat(planned()).containsExactly(coaster);
         assertThat(index.ended(pattern, 0, 9).getContent()).extracting(KitTitle::id).containsExactly(mat);
         assertThat(shown()).as("one is on the shelf").containsExactly(coaster, mat);
+        assertThat(shown(true)).as("the last ones").containsExactly(mat);
         assertThat(index.shelfFirst(pattern, 0, 9).getContent()).extracting(KitTitle::id).containsExactly(mat, coaster);
         Samples.done(samples.bean(BagShelf.class).sell(bag, Samples.entry()));
         assertThat(shown()).containsExactly(coaster);

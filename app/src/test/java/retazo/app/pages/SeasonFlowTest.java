@@ -49,7 +49,7 @@ class SeasonFlowTest {
                 PlaywrightAssertions.assertThat(page.locator(".season-kits > li")).hasCount(kit + 1);
             }
 
-            Locator number = page.locator("[name='n." + mat.id() + "']");
+            Locator number = page.locator("[name='kits[" + mat.id() + "]']");
             number.fill("150");
             PlaywrightAssertions.assertThat(page.locator("#sum")).containsText("Not all of it can be cut.");
             PlaywrightAssertions.assertThat(page.locator("#short-" + mat.id())).containsText("too little");

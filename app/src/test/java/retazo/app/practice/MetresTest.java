@@ -33,7 +33,7 @@ class MetresTest {
     @BeforeEach
     void sell_by_the_metre() {
         before = PracticeForm.of(practice.practice(), practice.notes(), practice.drawingStart(),
-                new PackingWay(practice.packets(), practice.bagClosing()));
+                new PackingWay(practice.packets(), practice.bagClosing()), practice.leastContrast());
         Samples.done(practice.change(new PracticeForm(
                 before.measures(), before.margin(), LengthUnit.METRE.name(), before.mostSizes(), before.layers(), before.longStrips(),
                 before.packets(), before.bagClosing(), before.borderJoin(), before.bindingJoin(), before.papers(), before.drawings()),

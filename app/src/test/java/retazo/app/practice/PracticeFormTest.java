@@ -32,7 +32,7 @@ class PracticeFormTest {
     void what_the_form_shows_is_read_back_the_same() {
         ShopPractice practice = ShopPractice.customary().with(PracticeMeasure.BINDING_WIDTH, Length.parse("2 1/8"));
 
-        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS).read(reader)).contains(practice);
+        assertThat(PracticeForm.of(practice, PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS, 12).read(reader)).contains(practice);
     }
 
     @ParameterizedTest
@@ -57,7 +57,7 @@ class PracticeFormTest {
     void how_drawings_start_is_read_and_is_customary_otherwise() {
         assertThat(form("none", "any", "4").drawingStart())
                 .isEqualTo(new DrawingStart(UnitMethod.TRIANGLES, Edges.CutBlocks.Cut.BEYOND_CENTRE));
-        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", null, new PracticeForm.Drawings("flip", null))
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", null, new PracticeForm.Drawings("flip", null, null))
                 .drawingStart())
                 .isEqualTo(DrawingStart.CUSTOMARY);
     }
@@ -65,10 +65,20 @@ class PracticeFormTest {
     @Test
     void what_a_packet_holds_is_read_and_is_one_kind_of_piece_otherwise() {
         assertThat(form("none", "any", "4").packing().packets()).isEqualTo(PacketWay.BLOCK);
-        assertThat(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS).packing())
+        assertThat(PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PAIRS, 12).packing())
                 .isEqualTo(PAIRS);
         assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "box", "all", "", "", null, null).packing())
                 .isEqualTo(PackingWay.CUSTOMARY);
+    }
+
+    @Test
+    void the_least_contrast_is_read_within_its_limits_and_is_customary_otherwise() {
+        assertThat(form("none", "any", "4").leastContrast(reader)).isEqualTo(15);
+        assertThat(new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", null, null).leastContrast(reader)).isEqualTo(12);
+        assertThat(reader.problems()).isEmpty();
+        new PracticeForm(Map.of(), "", "", "", "", "", "", "", "", "", null, new PracticeForm.Drawings(null, null, "41"))
+                .leastContrast(reader);
+        assertThat(reader.problems()).extracting(Problem::place).containsExactly("leastContrast");
     }
 
     @Test
@@ -99,8 +109,9 @@ class PracticeFormTest {
 
     private static PracticeForm form(String margin, String mostSizes, String layers) {
         Map<String, String> measures = new HashMap<>(
-                PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PackingWay.CUSTOMARY).measures());
+                PracticeForm.of(ShopPractice.customary(), PaperNotes.CUSTOMARY, DrawingStart.CUSTOMARY, PackingWay.CUSTOMARY, 12)
+                        .measures());
         return new PracticeForm(measures, margin, "YARD", mostSizes, layers, "SHORTER", "BLOCK", "SOMEBODY_ELSE", "STRAIGHT", "DIAGONAL",
-                new PracticeForm.Papers("OPEN", "BEFORE", "ROWS"), new PracticeForm.Drawings("TRIANGLES", "BEYOND_CENTRE"));
+                new PracticeForm.Papers("OPEN", "BEFORE", "ROWS"), new PracticeForm.Drawings("TRIANGLES", "BEYOND_CENTRE", "15"));
     }
 }

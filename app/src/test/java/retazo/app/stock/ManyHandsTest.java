@@ -54,9 +54,13 @@ class ManyHandsTest {
         }
         ExecutorService hands = Executors.newFixedThreadPool(HANDS);
         List<Future<?>> all = new ArrayList<>();
+        List<Client> clients = new ArrayList<>();
+        for (int hand = 0; hand < HANDS; hand++) {
+            clients.add(Client.of(shop, hand % 2 == 0 ? "ada" : "marisol"));
+        }
         for (int hand = 0; hand < HANDS; hand++) {
             int number = hand;
-            all.add(hands.submit(() -> work(number, bolts)));
+            all.add(hands.submit(() -> work(number, clients.get(number), bolts)));
         }
         for (Future<?> one : all) {
             one.get(5, TimeUnit.MINUTES);
@@ -90,9 +94,8 @@ class ManyHandsTest {
                 : page;
     }
 
-    private void work(int number, List<Long> bolts) {
+    private void work(int number, Client client, List<Long> bolts) {
         Random random = new Random(number);
-        Client client = Client.of(shop, number % 2 == 0 ? "ada" : "marisol");
         for (int step = 0; step < STEPS; step++) {
             long bolt = bolts.get(random.nextInt(bolts.size()));
             String once = UUID.randomUUID().toString();

@@ -131,8 +131,8 @@ class StockServiceTest {
         long bolt = samples.bolt(samples.fabric(), "1 yd");
         Entry entry = Samples.entry();
 
-        Samples.done(stock.takeFromLonger(bolt, Length.ofInches(40), Reason.CUT_FOR_RUN, entry));
-        Samples.done(stock.takeFromLonger(bolt, Length.ofInches(40), Reason.CUT_FOR_RUN, entry));
+        Samples.done(stock.takeFromLonger(bolt, Length.ofInches(40), Reason.WASTE, entry));
+        Samples.done(stock.takeFromLonger(bolt, Length.ofInches(40), Reason.WASTE, entry));
 
         assertThat(stock.bolt(bolt).onHand()).isEqualTo(Length.ZERO);
         assertThat(stock.linesOf(bolt, 9)).extracting(Movement::amount).containsExactly(
@@ -168,7 +168,7 @@ class StockServiceTest {
     @Test
     void a_kit_is_sold_only_while_one_is_there() {
         long kit = samples.kit(samples.fabric());
-        Samples.done(shelf.move(kit, 1, Reason.PACKED, Samples.entry()));
+        Samples.done(shelf.move(kit, 1, Reason.CORRECTION, Samples.entry()));
         UUID once = UUID.randomUUID();
 
         Samples.done(shelf.move(kit, -1, Reason.KIT_SOLD, Entry.of(1, once)));

@@ -11,9 +11,20 @@ import retazo.core.colour.FabricLook;
 /** Compares fabrics, each two of them once. */
 final class Eye {
 
+    private final int contrast;
     private final Map<Two, Double> compared = new HashMap<>();
 
+    /** @param contrast by how much two values must differ to be told apart, of 100 */
+    Eye(int contrast) {
+        this.contrast = contrast;
+    }
+
     private record Two(FabricLook one, FabricLook other) {
+    }
+
+    /** Whether two values, of 100, are told apart side by side. */
+    boolean tellsApart(int one, int other) {
+        return Math.abs(one - other) >= contrast;
     }
 
     /** How far apart two fabrics look; see {@link FabricLook#differenceTo}. */

@@ -21,9 +21,15 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
 
     /**
      * The least difference of value, of 100, by which neighbours are told apart at arm's length in poor light: about an eighth of the way
-     * from black to white. Also for an eye that takes red for green, since value is what it has left.
+     * from black to white. Also for an eye that takes red for green, since value is what it has left. A shop may ask for more or less.
      */
-    public static final int LEAST_CONTRAST = 12;
+    public static final int CUSTOMARY_CONTRAST = 12;
+
+    /** Below this everybody takes two greys for one. */
+    public static final int LEAST_CONTRAST = 4;
+
+    /** Above this nothing but black on white would do. */
+    public static final int MOST_CONTRAST = 40;
 
     public Judgement {
         wishes = List.copyOf(wishes);
@@ -47,9 +53,12 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
     public record Faint(Neighbours.Pair pair, int one, int other) {
     }
 
-    /** @param fabrics of the roles that have one */
-    public static Judgement of(List<Role> roles, Neighbours neighbours, Map<RoleKey, Seen> fabrics) {
-        return of(roles, neighbours, fabrics, new Eye());
+    /**
+     * @param fabrics  of the roles that have one
+     * @param contrast by how much the values of neighbours must differ not to fade, {@link #LEAST_CONTRAST} to {@link #MOST_CONTRAST}
+     */
+    public static Judgement of(List<Role> roles, Neighbours neighbours, Map<RoleKey, Seen> fabrics, int contrast) {
+        return of(roles, neighbours, fabrics, new Eye(contrast));
     }
 
     static Judgement of(List<Role> roles, Neighbours neighbours, Map<RoleKey, Seen> fabrics, Eye eye) {
@@ -60,7 +69,7 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
             role.wishes().forEach(wish -> wishes.add(new Kept(role.key(), wish, answer(role.key(), wish, seen, fabrics, eye))));
         }
         return new Judgement(
-                wishes, seen.stream().flatMap(pair -> faint(pair, fabrics).stream()).toList(),
+                wishes, seen.stream().flatMap(pair -> faint(pair, fabrics, eye).stream()).toList(),
                 seen.stream().filter(pair -> eye.isAlike(at(pair.one(), fabrics), at(pair.other(), fabrics))).toList());
     }
 
@@ -68,10 +77,10 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
         return requireNonNull(fabrics.get(role));
     }
 
-    private static Optional<Faint> faint(Neighbours.Pair pair, Map<RoleKey, Seen> fabrics) {
+    private static Optional<Faint> faint(Neighbours.Pair pair, Map<RoleKey, Seen> fabrics, Eye eye) {
         int one = at(pair.one(), fabrics).value();
         int other = at(pair.other(), fabrics).value();
-        return Math.abs(one - other) < LEAST_CONTRAST ? Optional.of(new Faint(pair, one, other)) : Optional.empty();
+        return eye.tellsApart(one, other) ? Optional.empty() : Optional.of(new Faint(pair, one, other));
     }
 
     private static Answer answer(
@@ -84,7 +93,7 @@ public record Judgement(List<Kept> wishes, List<Faint> fading, List<Neighbours.P
             case FEATURE -> isFeature(role, seen, fabrics, eye);
             case DARKEST -> answer(fabrics.values().stream().allMatch(other -> other.value() >= fabric.value()));
             case CONTRAST -> wish.other().map(fabrics::get)
-                    .map(other -> answer(Math.abs(other.value() - fabric.value()) >= LEAST_CONTRAST))
+                    .map(other -> answer(eye.tellsApart(other.value(), fabric.value())))
                     .orElse(Answer.UNKNOWN);
             case LARGE_PRINT -> fabric.isLarge().map(Judgement::answer).orElse(Answer.UNKNOWN);
             case NO_DIRECTION -> answer(fabric.print().mayTurn());

@@ -25,9 +25,10 @@ public final class Proposals {
     private final List<Role> roles;
     private final Neighbours neighbours;
     private final List<Candidate> candidates;
-    private final Eye eye = new Eye();
+    private final Eye eye;
 
-    private Proposals(List<Role> roles, Neighbours neighbours, List<Candidate> candidates) {
+    private Proposals(List<Role> roles, Neighbours neighbours, List<Candidate> candidates, Eye eye) {
+        this.eye = eye;
         this.roles = List.copyOf(roles);
         this.neighbours = neighbours;
         this.candidates = List.copyOf(candidates);
@@ -65,9 +66,11 @@ public final class Proposals {
      * @param candidates each fabric once; fewer than roles give none
      * @param least      how many kits each must allow; 0 for any
      * @param most       how many are wished, 1 or more
+     * @param contrast   by how much the values of neighbours must differ not to fade
      */
-    public static List<Proposal> best(List<Role> roles, Neighbours neighbours, List<Candidate> candidates, long least, int most) {
-        return new Proposals(roles, neighbours, candidates).find(least, most);
+    public static List<Proposal> best(
+            List<Role> roles, Neighbours neighbours, List<Candidate> candidates, long least, int most, int contrast) {
+        return new Proposals(roles, neighbours, candidates, new Eye(contrast)).find(least, most);
     }
 
     /** Whether all ways are tried. */

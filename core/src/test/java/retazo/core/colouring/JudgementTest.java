@@ -34,7 +34,7 @@ class JudgementTest {
     }
 
     private static Judgement judge(Map<RoleKey, Seen> fabrics, RoleWish... ofStar) {
-        return Judgement.of(List.of(role(STAR, ofStar), role(GROUND), role(BORDER)), NEIGHBOURS, fabrics);
+        return Judgement.of(List.of(role(STAR, ofStar), role(GROUND), role(BORDER)), NEIGHBOURS, fabrics, Judgement.CUSTOMARY_CONTRAST);
     }
 
     /** Of greys the value is the lightness of the colour: #ffffff 100, #777777 about 50, #000000 0. */
@@ -65,7 +65,9 @@ class JudgementTest {
 
     /** Twelve steps apart is enough, eleven is not: #777777 is 50.0, #959595 about 61.7, #919191 about 60.2 and #989898 about 62.9. */
     @Test
-    void the_least_contrast_is_twelve_of_a_hundred() {
+    void the_customary_contrast_is_twelve_of_a_hundred_and_a_shop_may_ask_for_more() {
+        Map<RoleKey, Seen> apart = Map.of(STAR, solid("#777777"), GROUND, solid("#959595"));
+        assertThat(Judgement.of(List.of(role(STAR), role(GROUND), role(BORDER)), NEIGHBOURS, apart, 13).fading()).hasSize(1);
         assertThat(solid("#959595").value()).isEqualTo(62);
         assertThat(judge(Map.of(STAR, solid("#777777"), GROUND, solid("#959595"))).fading()).isEmpty();
         assertThat(solid("#919191").value()).isEqualTo(60);

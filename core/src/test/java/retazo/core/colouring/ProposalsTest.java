@@ -16,6 +16,8 @@ import retazo.core.colouring.Proposals.Proposal;
 
 class ProposalsTest {
 
+    private static final int CONTRAST = Judgement.CUSTOMARY_CONTRAST;
+
     private static final List<Role> ROLES = List.of(
             new Role(JudgementTest.STAR, "A", "star", List.of(RoleWish.of(RoleWish.Kind.DARKEST))),
             new Role(JudgementTest.GROUND, "B", "ground", List.of(
@@ -31,7 +33,7 @@ class ProposalsTest {
     @Test
     void the_best_keeps_every_wish_and_lets_nothing_fade() {
         List<Proposal> best = Proposals.best(ROLES, JudgementTest.NEIGHBOURS, List.of(
-                candidate("WHITE", "#ffffff", 3), candidate("GREY", "#777777", 2), candidate("BLACK", "#000000", 5)), 0, 12);
+                candidate("WHITE", "#ffffff", 3), candidate("GREY", "#777777", 2), candidate("BLACK", "#000000", 5)), 0, 12, CONTRAST);
 
         assertThat(best).hasSize(6);
         assertThat(best.get(0).codes()).containsOnly(
@@ -47,10 +49,10 @@ class ProposalsTest {
                 candidate("WHITE", "#ffffff", 3), candidate("GREY", "#777777", 2), candidate("BLACK", "#000000", 5),
                 candidate("SLATE", "#333333", 0));
 
-        assertThat(Proposals.best(ROLES, JudgementTest.NEIGHBOURS, some, 1, 30)).hasSize(6)
+        assertThat(Proposals.best(ROLES, JudgementTest.NEIGHBOURS, some, 1, 30, CONTRAST)).hasSize(6)
                 .allSatisfy(one -> assertThat(one.codes()).doesNotContainValue("SLATE"));
-        assertThat(Proposals.best(ROLES, JudgementTest.NEIGHBOURS, some.subList(0, 2), 0, 12)).isEmpty();
-        assertThat(Proposals.best(List.of(), JudgementTest.NEIGHBOURS, some, 0, 12)).isEmpty();
+        assertThat(Proposals.best(ROLES, JudgementTest.NEIGHBOURS, some.subList(0, 2), 0, 12, CONTRAST)).isEmpty();
+        assertThat(Proposals.best(List.of(), JudgementTest.NEIGHBOURS, some, 0, 12, CONTRAST)).isEmpty();
     }
 
     /** 30 fabrics on three roles are 24,360 ways, too many to try all; the best is known: the blackest star on the whitest ground. */
@@ -61,7 +63,7 @@ class ProposalsTest {
             many.add(candidate("G" + i, "#%1$02x%1$02x%1$02x".formatted(i * 255 / 29), 1));
         }
 
-        List<Proposal> best = Proposals.best(ROLES, JudgementTest.NEIGHBOURS, many, 1, 12);
+        List<Proposal> best = Proposals.best(ROLES, JudgementTest.NEIGHBOURS, many, 1, 12, CONTRAST);
 
         assertThat(Proposals.isExact(3, 30)).isFalse();
         assertThat(Proposals.isExact(3, 28)).isTrue();

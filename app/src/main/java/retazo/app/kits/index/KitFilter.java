@@ -7,6 +7,7 @@ package retazo.app.kits.index;
  * @param size    the whole name of their size, whatever the case
  * @param range   the whole name of a range of which they take a fabric, likewise
  * @param onShelf whether only those of which one is on the shelf
+ * @param lasts   whether only those whose line has ended, while they last
  */
-public record KitFilter(String words, String size, String range, boolean onShelf) {
+public record KitFilter(String words, String size, String range, boolean onShelf, boolean lasts) {
 }

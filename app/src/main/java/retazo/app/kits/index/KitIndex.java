@@ -47,7 +47,7 @@ public class KitIndex {
     /** Some of those that are looked for, from a place in the order of names on, the first being 0. */
     public Slice<KitTitle> filtered(KitFilter filter, int from, int most) {
         List<KitTitle> found = titles.filtered(
-                SearchWords.likes(filter.words()), filter.size(), filter.range(), filter.onShelf(), from, most + 1).stream()
+                SearchWords.likes(filter.words()), filter.size(), filter.range(), filter.onShelf(), filter.lasts(), from, most + 1).stream()
                 .map(KitTitleEntity::toTitle).toList();
         return new SliceImpl<>(found.subList(0, Math.min(most, found.size())), PageRequest.ofSize(most), found.size() > most);
     }

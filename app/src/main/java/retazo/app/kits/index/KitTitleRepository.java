@@ -41,9 +41,10 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
                    SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
                     WHERE c.colourway_id = t.colourway_id AND lower(f.range_name) = lower(:range)))
                AND (NOT (:onShelf OR t.ended) OR i.on_hand_count > 0)
+               AND (t.ended OR NOT :lasts)
              ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id
             OFFSET :from LIMIT :most""", nativeQuery = true)
-    List<KitTitleEntity> filtered(String likes, String size, String range, boolean onShelf, int from, int most);
+    List<KitTitleEntity> filtered(String likes, String size, String range, boolean onShelf, boolean lasts, int from, int most);
 
     @Query(value = """
             SELECT t.* FROM kit_title t JOIN kit k ON k.id = t.id JOIN kit own ON own.id = :kitId

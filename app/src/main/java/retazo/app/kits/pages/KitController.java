@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import retazo.app.kits.KitLife;
+import retazo.app.patterns.PatternService;
 import retazo.app.shared.Moments;
 import retazo.app.shared.Paging;
 
@@ -17,10 +18,12 @@ class KitController {
 
     private final KitPages pages;
     private final KitLife life;
+    private final PatternService patterns;
     private final Clock clock;
 
-    KitController(KitPages pages, KitLife life, Clock clock) {
+    KitController(KitPages pages, KitLife life, PatternService patterns, Clock clock) {
         this.pages = pages;
+        this.patterns = patterns;
         this.life = life;
         this.clock = clock;
     }
@@ -40,6 +43,8 @@ class KitController {
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
         model.addAttribute("ended", life.endedAt(id).map(at -> Moments.near(at, clock.instant())).orElse(""));
+        model.addAttribute("replacedBy", life.replacedBy(id));
+        model.addAttribute("newer", patterns.newestOf(page.kit().pattern().patternId()).id() != page.kit().pattern().id());
         return "kits/kit";
     }
 }

@@ -1,0 +1,99 @@
+package retazo.app.colours;
+
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import retazo.app.fabrics.Fabric;
+import retazo.app.kits.Kit;
+import retazo.app.kits.KitBook;
+import retazo.app.kits.KitLife;
+import retazo.app.kits.KitService;
+import retazo.app.kits.NewKits;
+import retazo.app.patterns.PatternService;
+import retazo.app.patterns.PatternVersion;
+import retazo.app.shared.Outcome;
+import retazo.app.shared.Words;
+import retazo.app.stock.goods.Good;
+import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
+import retazo.core.measure.Problem;
+
+/**
+ * Changes the fabrics of kits, and moves them to the newest version of their pattern: new kits of the same name stand in their places.
+ * Those before are planned no more; bags, runs and drafts keep them, so that what a bag holds and what its papers show stay one.
+ */
+@Service
+class Recolour {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private final KitBook book;
+    private final KitLife life;
+    private final KitService kits;
+    private final PatternService patterns;
+    private final Words words;
+    private final Clock clock;
+
+    Recolour(KitBook book, KitLife life, KitService kits, PatternService patterns, Words words, Clock clock) {
+        this.book = book;
+        this.life = life;
+        this.kits = kits;
+        this.patterns = patterns;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /**
+     * What became of it.
+     *
+     * @param kit   the new one in the place of the one that was asked about
+     * @param count how many have new ones in their places
+     */
+    record Changed(long kit, int count) {
+    }
+
+    /**
+     * Changes all sizes of a kit's colourway that are planned.
+     *
+     * @param seen    what its colours were called when that was asked
+     * @param fabrics for the roles that have one; precuts stay for all others
+     * @return refused, and nothing is changed, where a kit could not be made so, or a size is in the pattern no more
+     */
+    @Transactional
+    Outcome<Changed> change(long kitId, String seen, Map<RoleKey, Fabric> fabrics, boolean backing, long personId) {
+        Kit kit = book.kit(kitId);
+        PatternVersion pattern = patterns.newestOf(kit.pattern().patternId());
+        String until = words.text("colours.until", DAY.format(clock.instant().atZone(ZoneId.systemDefault())));
+        Outcome<Changed> outcome = life.giveWay(kitId, seen, until, personId).then(given -> {
+            List<String> gone = given.kits().keySet().stream()
+                    .filter(key -> pattern.design().sizes().stream().noneMatch(size -> size.key().value().equals(key))).toList();
+            if (!gone.isEmpty()) {
+                return Outcome.refused(Problem.at("colourway", "colours.size-gone", gone.get(0)));
+            }
+            Map<RoleKey, Good> goods = new HashMap<>(kit.goods());
+            goods.keySet().removeAll(fabrics.keySet());
+            return kits.add(new NewKits(
+                    pattern, List.copyOf(given.kits().keySet()), given.name(), fabrics, goods,
+                    new Contents(kit.contents().binding(), backing)))
+                    .then(fresh -> replaced(kitId, List.copyOf(given.kits().values()), fresh));
+        });
+        return outcome.match(done -> outcome, problems -> {
+            TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+            return outcome;
+        });
+    }
+
+    private Outcome<Changed> replaced(long asked, List<Long> old, List<Long> fresh) {
+        for (int i = 0; i < old.size(); i++) {
+            life.replace(old.get(i), fresh.get(i));
+        }
+        return Outcome.done(new Changed(fresh.get(Math.max(0, old.indexOf(asked))), fresh.size()));
+    }
+}
