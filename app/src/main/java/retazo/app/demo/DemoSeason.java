@@ -36,7 +36,7 @@ class DemoSeason implements DemoUnderWay {
         life.end(last, crew.designer());
         long season = DemoStock.done(seasons.begin("Spring at low water", RANGE, crew.designer()));
         Map<Long, Integer> numbers = new TreeMap<>();
-        seasons.kits(season).stream().limit(3).forEach(kit -> numbers.put(kit, numbers.size() + 1));
+        seasons.kits(season).stream().limit(3).forEach(kit -> numbers.put(kit, 1));
         DemoStock.done(seasons.number(season, numbers));
     }
 }

@@ -71,10 +71,11 @@ class SeasonPages {
      * A fabric's cloth, its whole stock one bar to the scale of the board.
      *
      * @param rest   where what is left begins, and how wide it is
-     * @param end    where its cloth ends; parts beyond it have none
+     * @param end    where its cloth ends
+     * @param beyond how far parts reach beyond that; they have no cloth
      * @param unlaid what finds no place on its bolts, in words; or empty
      */
-    record Bar(Fabric fabric, List<Part> parts, String rest, String restWidth, String end, LengthView free, LengthView left,
+    record Bar(Fabric fabric, List<Part> parts, String rest, String restWidth, String end, String beyond, LengthView free, LengthView left,
             String unlaid) {
     }
 
@@ -208,7 +209,8 @@ class SeasonPages {
             }
             return new Bar(
                     Objects.requireNonNull(fabrics.get(share.code())), parts, place(at, longest), place(share.left(), longest),
-                    place(share.free(), longest), LengthView.onHand(share.free(), unit), LengthView.onHand(share.left(), unit),
+                    place(share.free(), longest), place(share.all().minus(share.free()).atLeast(Length.ZERO), longest),
+                    LengthView.onHand(share.free(), unit), LengthView.onHand(share.left(), unit),
                     unlaid(share, unit));
         }).toList();
     }

@@ -50,8 +50,13 @@ class PracticePartTest {
         assertThat(changed).isEqualTo(OTHER);
     }
 
+    @Test
+    void how_colours_are_judged_changes_no_cloth() {
+        assertThat(PracticePart.COLOURS.on(SHOP, OTHER)).isEqualTo(SHOP);
+    }
+
     @ParameterizedTest
-    @EnumSource(PracticePart.class)
+    @EnumSource(value = PracticePart.class, mode = EnumSource.Mode.EXCLUDE, names = "COLOURS")
     void one_part_changes_nothing_of_the_others(PracticePart part) {
         ShopPractice changed = part.on(SHOP, OTHER);
 

@@ -10,7 +10,8 @@ import java.util.Map;
 /**
  * Fabrics of a new range in the places of those of older ones. A fabric's place is where it stands in its own range from light to dark,
  * as a part of the way; its counterpart stands as far along the new range. Fabrics that differ keep different counterparts, in the same
- * order from light to dark, as long as the new range has as many; of all ways to do that the one is taken whose steps aside are fewest together.
+ * order from light to dark, as long as the new range has as many; of all ways to do that the one is taken whose steps aside are fewest
+ * together.
  */
 public final class Counterparts {
 
