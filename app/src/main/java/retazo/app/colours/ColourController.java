@@ -15,9 +15,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.fabrics.Fabric;
-import retazo.app.fabrics.FabricService;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.index.KitIndex;
 import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
@@ -33,21 +33,20 @@ import retazo.core.measure.Problem;
 class ColourController {
 
     private static final int LONGEST_NAME = 60;
-    private static final int RANGES = 400;
 
     private final ColourPages pages;
     private final TrayPages trays;
     private final Trial trial;
     private final KitService kits;
-    private final FabricService fabricBook;
+    private final KitIndex index;
     private final Recolour recolour;
     private final Words words;
 
     ColourController(
-            ColourPages pages, TrayPages trays, Trial trial, KitService kits, FabricService fabricBook, Recolour recolour,
+            ColourPages pages, TrayPages trays, Trial trial, KitService kits, KitIndex index, Recolour recolour,
             Words words) {
         this.recolour = recolour;
-        this.fabricBook = fabricBook;
+        this.index = index;
         this.pages = pages;
         this.trays = trays;
         this.trial = trial;
@@ -68,7 +67,7 @@ class ColourController {
         model.addAttribute("judged", page.judged());
         model.addAttribute("tray", tray);
         model.addAttribute("prints", Stream.concat(tray.prints().stream(), page.found().fabrics().values().stream()).distinct().toList());
-        model.addAttribute("ranges", fabricBook.ranges(RANGES));
+        model.addAttribute("ranges", index.ranges());
         model.addAttribute("faults", faults);
         return "colours/colours";
     }

@@ -16,6 +16,7 @@ import retazo.app.kits.KitBook;
 import retazo.app.kits.KitLife;
 import retazo.app.kits.KitService;
 import retazo.app.kits.NewKits;
+import retazo.app.kits.sources.KitSources;
 import retazo.app.patterns.PatternService;
 import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.Outcome;
@@ -82,7 +83,7 @@ class Recolour {
             return kits.add(new NewKits(
                     pattern, List.copyOf(given.kits().keySet()), given.name(), fabrics, goods,
                     new Contents(kit.contents().binding(), backing)))
-                    .then(fresh -> replaced(kitId, List.copyOf(given.kits().values()), fresh));
+                    .then(fresh -> replaced(kitId, List.copyOf(given.kits().values()), fresh, personId));
         });
         return outcome.match(done -> outcome, problems -> {
             TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
@@ -90,10 +91,33 @@ class Recolour {
         });
     }
 
-    private Outcome<Changed> replaced(long asked, List<Long> old, List<Long> fresh) {
+    private Outcome<Changed> replaced(long asked, List<Long> old, List<Long> fresh, long personId) {
+        Outcome<Changed> outcome = Outcome.done(new Changed(fresh.get(Math.max(0, old.indexOf(asked))), fresh.size()));
         for (int i = 0; i < old.size(); i++) {
-            life.replace(old.get(i), fresh.get(i));
+            long before = old.get(i);
+            long after = fresh.get(i);
+            life.replace(before, after);
+            outcome = outcome.then(changed -> carriedOver(before, after, personId).then(done -> Outcome.done(changed)));
         }
-        return Outcome.done(new Changed(fresh.get(Math.max(0, old.indexOf(asked))), fresh.size()));
+        return outcome;
+    }
+
+    /** What a kit was given beside its fabrics stays with it: what it takes in their place and beside them, settings, instructions. */
+    private Outcome<Kit> carriedOver(long old, long fresh, long personId) {
+        Kit before = book.kit(old);
+        Kit after = book.kit(fresh);
+        KitSources sources = before.sources();
+        for (Map.Entry<RoleKey, Fabric> role : before.fabrics().entrySet()) {
+            Fabric own = role.getValue();
+            Fabric other = after.fabrics().get(role.getKey());
+            if (other != null && !after.fabrics().containsValue(own)) {
+                sources = sources.with(own.id(), other.id());
+            }
+        }
+        return kits.take(fresh, sources)
+                .then(taken -> kits.set(fresh, before.settings(), after.settings().mark()))
+                .then(set -> before.decision()
+                        .map(decision -> kits.sellBy(fresh, before.instructions(), decision.reason(), personId))
+                        .orElseGet(() -> Outcome.done(book.kit(fresh))));
     }
 }

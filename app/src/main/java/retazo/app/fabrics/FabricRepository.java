@@ -25,9 +25,6 @@ interface FabricRepository extends JpaRepository<FabricEntity, Long> {
     @Query("SELECT f FROM FabricEntity f WHERE lower(f.origin.range) IN :ranges ORDER BY f.code")
     List<FabricEntity> ofRanges(Collection<String> ranges, Pageable page);
 
-    @Query("SELECT DISTINCT f.origin.range FROM FabricEntity f WHERE f.origin.range <> '' ORDER BY f.origin.range")
-    List<String> ranges(Pageable page);
-
     @Query("SELECT f.code FROM FabricEntity f WHERE f.code IN :codes")
     List<String> taken(Collection<String> codes);
 

@@ -69,12 +69,6 @@ public class FabricService {
                 .map(FabricEntity::toFabric).toList();
     }
 
-    /** The names of ranges, the first of them by name. */
-    @Transactional(readOnly = true)
-    public List<String> ranges(int most) {
-        return fabrics.ranges(PageRequest.of(0, most));
-    }
-
     /** One page of the fabrics that match, and whether there are more; pages count from 0. */
     @Transactional(readOnly = true)
     public Slice<Fabric> page(String words, int page, int size) {

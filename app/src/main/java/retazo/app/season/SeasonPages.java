@@ -74,9 +74,10 @@ class SeasonPages {
      * @param end    where its cloth ends
      * @param beyond how far parts reach beyond that; they have no cloth
      * @param unlaid what finds no place on its bolts, in words; or empty
+     * @param scarce what a yard or a metre more would bring, in words; empty where there is enough of it
      */
     record Bar(Fabric fabric, List<Part> parts, String rest, String restWidth, String end, String beyond, LengthView free, LengthView left,
-            String unlaid) {
+            String unlaid, String scarce) {
     }
 
     /**
@@ -155,7 +156,7 @@ class SeasonPages {
         List<Row> rows = all.stream().map(kit -> row(
                 kit, places, found, kept, numbers, Optional.ofNullable(byId.get(Long.toString(kit.id()))), shares, lacks, fabrics, goods))
                 .toList();
-        List<Bar> bars = bars(shares, counts, places, fabrics);
+        List<Bar> bars = bars(shares, counts, places, fabrics, plan);
         boolean fits = shares.stream().allMatch(Season.Share::suffices) && lacking.isEmpty();
         long worth = all.stream().mapToLong(kit -> Optional.ofNullable(found.prices().get(kit.id())).map(Money::minor).orElse(0L)
                 * Objects.requireNonNullElse(numbers.get(kit.id()), 0)).sum();
@@ -193,7 +194,8 @@ class SeasonPages {
                 .toList());
     }
 
-    private List<Bar> bars(List<Season.Share> shares, Map<String, Count> counts, Map<String, Integer> places, Map<String, Fabric> fabrics) {
+    private List<Bar> bars(List<Season.Share> shares, Map<String, Count> counts, Map<String, Integer> places, Map<String, Fabric> fabrics,
+            SeasonPlan plan) {
         long longest = shares.stream().mapToLong(share -> Math.max(share.free().ticks(), share.all().ticks())).max().orElse(1);
         LengthUnit unit = words.sellingUnit();
         return shares.stream().map(share -> {
@@ -211,8 +213,12 @@ class SeasonPages {
                     Objects.requireNonNull(fabrics.get(share.code())), parts, place(at, longest), place(share.left(), longest),
                     place(share.free(), longest), place(share.all().minus(share.free()).atLeast(Length.ZERO), longest),
                     LengthView.onHand(share.free(), unit), LengthView.onHand(share.left(), unit),
-                    unlaid(share, unit));
+                    unlaid(share, unit), scarce(plan.worthOfMore(share.code(), Length.of(1, 1, unit)), unit));
         }).toList();
+    }
+
+    private String scarce(long minor, LengthUnit unit) {
+        return minor == 0 ? "" : words.text("season.scarce." + unit, money(minor));
     }
 
     private String unlaid(Season.Share share, LengthUnit unit) {

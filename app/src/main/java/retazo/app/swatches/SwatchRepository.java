@@ -9,6 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.transaction.annotation.Transactional;
 
 interface SwatchRepository extends JpaRepository<SwatchEntity, Long> {
 
@@ -18,6 +19,7 @@ interface SwatchRepository extends JpaRepository<SwatchEntity, Long> {
 
     /** Puts a photograph in the place of the one before; nothing is marked in it. Drawings keep the piece that they have. */
     @Modifying
+    @Transactional
     @Query(value = """
             INSERT INTO swatch (fabric_id, version, photo, photo_width, photo_height, put_at, put_by)
             VALUES (:fabric, 0, :photo, :width, :height, :now, :person)

@@ -88,11 +88,10 @@ public class Swatches {
         return held;
     }
 
-    /** Keeps the dots of a picture that somebody sent, and nothing else of it. */
-    @Transactional
+    /** Keeps the dots of a picture that somebody sent, and nothing else of it. It is read before the database is asked for anything. */
     public Outcome<Long> put(long fabricId, byte[] file, long person) {
-        Fabric fabric = fabrics.fabric(fabricId);
         return reader.read(file).then(image -> {
+            Fabric fabric = fabrics.fabric(fabricId);
             swatches.put(fabric.id(), kept(image), image.getWidth(), image.getHeight(), clock.instant(), person);
             return Outcome.done(fabric.id());
         });

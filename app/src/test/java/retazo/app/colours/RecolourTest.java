@@ -17,9 +17,13 @@ import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitLife;
+import retazo.app.kits.KitService;
+import retazo.app.kits.KitSettings;
 import retazo.app.runs.book.RunBook;
 import retazo.app.season.Seasons;
 import retazo.app.shared.Outcome;
+import retazo.core.cloth.LongLay;
+import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
 import retazo.core.measure.Problem;
 
@@ -86,6 +90,19 @@ class RecolourTest {
         Recolour.Changed again = Samples.done(recolour.change(changed.kit(), "two", Map.of(LIGHT, light, DARK, dark), false, 1));
         assertThat(kits.kit(changed.kit()).colourway()).as("the second of a day").endsWith("(2)");
         assertThat(kits.kit(again.kit()).colourway()).isEqualTo("two");
+    }
+
+    @Test
+    void what_a_kit_was_given_beside_its_fabrics_stays_with_it() {
+        KitService service = samples.bean(KitService.class);
+        Kit before = kits.kit(mat);
+        Samples.done(service.take(mat, before.sources().with(dark.id(), PrecutKind.FAT_QUARTER)));
+        Samples.done(service.set(mat, KitSettings.NONE.with(LongLay.ACROSS), before.settings().mark()));
+
+        Kit fresh = kits.kit(Samples.done(recolour.change(mat, "two", Map.of(LIGHT, light, DARK, other), false, 1)).kit());
+
+        assertThat(fresh.sources().quarters()).isEqualTo(Map.of(other.id(), PrecutKind.FAT_QUARTER));
+        assertThat(fresh.settings().longStrips()).contains(LongLay.ACROSS);
     }
 
     @Test

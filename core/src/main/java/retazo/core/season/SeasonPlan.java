@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import retazo.core.measure.Count;
+import retazo.core.measure.Length;
 
 /**
  * How many of each kit a season makes.
@@ -11,11 +12,16 @@ import retazo.core.measure.Count;
  * @param numbers by the kit's id, in the season's order
  * @param worth   of all of them together
  * @param bound   no numbers that can be cut are worth more
+ * @param scarce  by about how much a thousand yards more of a fabric would raise the bound at the rate of the first inch, by its code;
+ *                without those that would not raise it
  */
-public record SeasonPlan(Map<String, Count> numbers, long worth, long bound) {
+public record SeasonPlan(Map<String, Count> numbers, long worth, long bound, Map<String, Long> scarce) {
+
+    private static final Length THOUSAND_YARDS = Length.ofYards(1_000, 1);
 
     public SeasonPlan {
         numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
+        scarce = Map.copyOf(scarce);
     }
 
     /** What is looked for. */
@@ -39,7 +45,23 @@ public record SeasonPlan(Map<String, Count> numbers, long worth, long bound) {
         for (int kit = 0; kit < found.length; kit++) {
             numbers.put(season.kits().get(kit).id(), new Count(found[kit]));
         }
-        return new SeasonPlan(numbers, table.worth(found), bound.worth());
+        return new SeasonPlan(numbers, table.worth(found), bound.worth(), scarce(table, bound));
+    }
+
+    private static Map<String, Long> scarce(SeasonTable table, SeasonBound.Answer bound) {
+        Map<String, Long> scarce = new LinkedHashMap<>();
+        for (int fabric = 0; fabric < table.fabrics().size(); fabric++) {
+            long raises = Math.round(bound.prices()[fabric] * THOUSAND_YARDS.ticks());
+            if (raises > 0) {
+                scarce.put(table.fabrics().get(fabric), raises);
+            }
+        }
+        return scarce;
+    }
+
+    /** By about how much so much more of a fabric would raise the bound; 0 where there is enough of it. */
+    public long worthOfMore(String fabricCode, Length more) {
+        return scarce.getOrDefault(fabricCode, 0L) * more.ticks() / THOUSAND_YARDS.ticks();
     }
 
     /** Whether no numbers are worth more. */

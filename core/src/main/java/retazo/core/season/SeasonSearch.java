@@ -11,6 +11,9 @@ import java.util.stream.IntStream;
 final class SeasonSearch {
 
     private static final long FEW_WAYS = 60_000;
+
+    /** So few that the bolts of each are laid as a run lays them. */
+    private static final long VERY_FEW_WAYS = 1_000;
     private static final int MOST_LOOKS = 250_000;
 
     private final SeasonTable table;
@@ -41,7 +44,7 @@ final class SeasonSearch {
             return least;
         }
         if (ways() <= FEW_WAYS) {
-            long[] best = new Every(least).best();
+            long[] best = new Every(least, ways() <= VERY_FEW_WAYS).best();
             fillWithCare(best);
             return best;
         }
@@ -164,10 +167,12 @@ final class SeasonSearch {
     private final class Every {
 
         private final long[] numbers;
+        private final boolean careful;
         private final long[] above;
         private long[] best;
 
-        Every(long[] least) {
+        Every(long[] least, boolean careful) {
+            this.careful = careful;
             numbers = least;
             best = least.clone();
             above = new long[order.size() + 1];
@@ -193,7 +198,7 @@ final class SeasonSearch {
             long first = numbers[kit];
             while (numbers[kit] < table.most(kit)) {
                 numbers[kit]++;
-                if (!table.fitsAround(numbers, kit)) {
+                if (careful ? !table.fitsWithCare(numbers) : !table.fitsAround(numbers, kit)) {
                     numbers[kit]--;
                     break;
                 }

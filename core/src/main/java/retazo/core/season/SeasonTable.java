@@ -58,6 +58,11 @@ final class SeasonTable {
         return takes.length;
     }
 
+    /** The codes of the first things, which are cloth. */
+    List<String> fabrics() {
+        return fabrics;
+    }
+
     int things() {
         return pieces.length;
     }
