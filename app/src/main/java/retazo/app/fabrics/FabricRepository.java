@@ -35,7 +35,8 @@ interface FabricRepository extends JpaRepository<FabricEntity, Long> {
                AND (EXISTS (SELECT FROM stock_item i WHERE i.fabric_id = f.id)
                     OR EXISTS (SELECT FROM good g WHERE g.fabric_id = f.id)
                     OR EXISTS (SELECT FROM colourway_choice c WHERE c.fabric_id = f.id)
-                    OR EXISTS (SELECT FROM purchase_line p WHERE p.fabric_id = f.id))
+                    OR EXISTS (SELECT FROM purchase_line p WHERE p.fabric_id = f.id)
+                    OR EXISTS (SELECT FROM swatch s WHERE s.fabric_id = f.id))
              ORDER BY f.code LIMIT 1""", nativeQuery = true)
     Optional<String> firstUsed(Collection<String> codes);
 

@@ -2,6 +2,7 @@ package retazo.app.swatches;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -46,6 +47,8 @@ class SwatchesTest {
         Samples.done(swatches.put(fabric.id(), Photos.file("png", 400, 400), 1));
         assertThat(fabrics.fabric(fabric.id()).tile().orElseThrow().mark()).as("another photograph is not drawn until it is laid")
                 .isEqualTo(mark);
+        String removed = fabrics.removeUnused(List.of(fabric.code())).match(done -> "gone", problems -> problems.get(0).code());
+        assertThat(removed).as("a list that is taken back takes no photograph with it").isEqualTo("fabric.used");
         swatches.takeAway(fabric.id());
         assertThat(fabrics.fabric(fabric.id()).tile()).isEmpty();
         assertThat(fabrics.fabric(fabric.id()).repeat()).contains(INCH);
