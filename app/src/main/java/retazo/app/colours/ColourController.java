@@ -111,6 +111,11 @@ class ColourController {
     String change(
             @RequestParam MultiValueMap<String, String> form, @RequestParam long kit, @RequestParam(defaultValue = "") String seen,
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes next) {
+        Optional<Long> already = recolour.already(kit);
+        if (already.isPresent()) {
+            next.addFlashAttribute("done", words.text("colours.changed-already"));
+            return "redirect:/kits/" + already.get();
+        }
         Tried tried = Tried.of(form.toSingleValueMap());
         Trial.Found found = trial.found(tried);
         List<String> sizes = pages.changing(kit).map(ColourPages.Changing::sizeKeys).orElse(List.of());

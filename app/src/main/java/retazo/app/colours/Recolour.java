@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
@@ -58,6 +59,11 @@ class Recolour {
      * @param count how many have new ones in their places
      */
     record Changed(long kit, int count) {
+    }
+
+    /** The kit that stands in the place of one already, as when a form is sent twice. */
+    Optional<Long> already(long kitId) {
+        return life.replacedBy(kitId);
     }
 
     /**

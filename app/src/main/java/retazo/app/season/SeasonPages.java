@@ -91,15 +91,11 @@ class SeasonPages {
      * @param best    whether the bound is reached
      * @param unpriced how many kits have no price
      * @param lacking goods of which there are too few, in words
+     * @param fits    whether all of it can be cut and picked
      */
     record Board(
             Seasons.Kept kept, List<Row> rows, List<Bar> bars, boolean changed, long sum, String worth, Optional<String> bound,
-            boolean best,
-            int unpriced, List<String> lacking) {
-
-        public boolean fits() {
-            return bars.stream().allMatch(bar -> bar.unlaid().isEmpty()) && lacking.isEmpty();
-        }
+            boolean best, int unpriced, List<String> lacking, boolean fits) {
 
         public List<Fabric> prints() {
             return bars.stream().map(Bar::fabric).toList();
@@ -165,7 +161,7 @@ class SeasonPages {
         return new Board(
                 kept, rows, bars, changed, numbers.values().stream().mapToLong(Integer::longValue).sum(), money(worth),
                 fits && !found.season().kits().isEmpty() ? Optional.of(money(plan.bound())) : Optional.empty(), worth >= plan.bound(),
-                all.size() - found.prices().size(), lacking);
+                all.size() - found.prices().size(), lacking, fits);
     }
 
     private Row row(

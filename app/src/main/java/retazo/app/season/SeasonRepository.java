@@ -1,7 +1,6 @@
 package retazo.app.season;
 
 import jakarta.persistence.LockModeType;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
@@ -46,13 +45,4 @@ interface SeasonRepository extends JpaRepository<SeasonEntity, Long> {
                 UPDATE season_kit SET kit_id = :fresh WHERE kit_id = :old RETURNING season_id)
             UPDATE season SET version = version + 1 WHERE id IN (SELECT season_id FROM moved)""", nativeQuery = true)
     void replace(long old, long fresh);
-
-    /** Kits whose line has not ended with a fabric of a range in them, by pattern and size. */
-    @Query(value = """
-            SELECT k.id FROM kit k JOIN kit_title t ON t.id = k.id
-             WHERE NOT t.ended AND NOT t.stands_in
-               AND EXISTS (SELECT FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id
-                            WHERE c.colourway_id = k.colourway_id AND lower(f.range_name) = lower(:range))
-             ORDER BY lower(t.pattern), t.colourway_id, t.size_position LIMIT :most""", nativeQuery = true)
-    List<Long> ofRange(String range, int most);
 }

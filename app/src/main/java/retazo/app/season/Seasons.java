@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.PageRequest;
@@ -12,10 +13,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import retazo.app.kits.KitLife;
+import retazo.app.kits.index.KitFilter;
+import retazo.app.kits.index.KitIndex;
+import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.RunDrafts;
 import retazo.app.runs.book.Run;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
+import retazo.app.stock.Entries;
 import retazo.app.stock.Entry;
 import retazo.core.measure.Problem;
 
@@ -27,11 +32,15 @@ public class Seasons {
     static final int MOST_OF_A_KIT = 200;
 
     private final SeasonRepository seasons;
+    private final KitIndex index;
     private final RunDrafts drafts;
+    private final Entries entries;
     private final Clock clock;
 
-    Seasons(SeasonRepository seasons, RunDrafts drafts, Clock clock) {
+    Seasons(SeasonRepository seasons, KitIndex index, RunDrafts drafts, Entries entries, Clock clock) {
         this.seasons = seasons;
+        this.index = index;
+        this.entries = entries;
         this.drafts = drafts;
         this.clock = clock;
     }
@@ -64,7 +73,7 @@ public class Seasons {
         }
         SeasonEntity season = new SeasonEntity(name, person, clock.instant());
         if (!range.isBlank()) {
-            season.take(seasons.ofRange(range.strip(), MOST_KITS));
+            season.take(ofRange(range));
         }
         return Outcome.done(seasons.saveAndFlush(season).id());
     }
@@ -87,7 +96,13 @@ public class Seasons {
     /** Takes in the kits in which a range is used. */
     @Transactional
     public Outcome<Long> takeRange(long id, String range) {
-        return take(id, seasons.ofRange(range.strip(), MOST_KITS));
+        return take(id, ofRange(range));
+    }
+
+    /** The kits that are planned in which a range is used. */
+    private List<Long> ofRange(String range) {
+        return index.filtered(new KitFilter("", "", range.strip(), false, false), 0, MOST_KITS).stream()
+                .filter(kit -> !kit.ended()).map(KitTitle::id).toList();
     }
 
     @Transactional
@@ -123,9 +138,14 @@ public class Seasons {
         return Outcome.done(id);
     }
 
-    /** Keeps them, and drafts a run of all that is planned. */
+    /** Keeps them, and drafts a run of all that is planned; sent again, the form gets the run that it made. */
     @Transactional
     public Outcome<Long> toRun(long id, int seen, Map<Long, Integer> numbers, Entry entry) {
+        String asked = "season " + id + " " + seen + " " + new TreeMap<>(numbers);
+        return entries.once(entry, asked, within -> drafted(id, seen, numbers, within));
+    }
+
+    private Outcome<Long> drafted(long id, int seen, Map<Long, Integer> numbers, Entry entry) {
         return keep(id, seen, numbers).then(kept -> {
             SeasonEntity season = toChange(id);
             List<Run.Asked> asked = season.kits().entrySet().stream().filter(kit -> kit.getValue().number() > 0)

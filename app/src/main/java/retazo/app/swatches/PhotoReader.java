@@ -95,7 +95,8 @@ class PhotoReader {
         }
     }
 
-    private static BufferedImage fitted(BufferedImage image) {
+    /** On white, no longer than what is kept. */
+    static BufferedImage fitted(BufferedImage image) {
         double scale = Math.min(1, (double) LONGEST_SIDE / Math.max(image.getWidth(), image.getHeight()));
         int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
         int height = Math.max(1, (int) Math.round(image.getHeight() * scale));

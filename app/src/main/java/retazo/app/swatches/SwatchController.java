@@ -86,6 +86,12 @@ class SwatchController {
         return back(id, words.text("swatch.away"), next);
     }
 
+    @PostMapping("/remove")
+    String remove(@PathVariable long id, RedirectAttributes next) {
+        swatches.remove(id);
+        return back(id, words.text("swatch.removed"), next);
+    }
+
     private static String back(long id, String done, RedirectAttributes next) {
         next.addFlashAttribute("done", done);
         return "redirect:/stock/fabrics/" + id + "/picture";

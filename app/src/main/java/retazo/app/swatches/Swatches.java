@@ -137,12 +137,16 @@ public class Swatches {
         fabrics.drawByMotif(fabricId);
     }
 
+    /** Removes a photograph with all that was cut out of it; the fabric is drawn by its motif again. */
+    @Transactional
+    public void remove(long fabricId) {
+        fabrics.drawByMotif(fabricId);
+        swatches.deleteById(fabricId);
+    }
+
     private static BufferedImage image(byte[] jpeg) {
         try {
-            BufferedImage read = ImageIO.read(new ByteArrayInputStream(jpeg));
-            BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_RGB);
-            plain.createGraphics().drawImage(read, 0, 0, null);
-            return plain;
+            return PhotoReader.fitted(ImageIO.read(new ByteArrayInputStream(jpeg)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

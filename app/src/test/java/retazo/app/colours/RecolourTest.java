@@ -128,6 +128,9 @@ class RecolourTest {
         String done = designer.post("/kits/colours/change", with(asked, Map.of(
                 "role.light", String.valueOf(other.id()), "role.dark", String.valueOf(dark.id())))).body();
         assertThat(done).contains("2 kits in two are changed.", other.name());
+        assertThat(designer.post("/kits/colours/change", with(asked, Map.of(
+                "role.light", String.valueOf(other.id()), "role.dark", String.valueOf(dark.id())))).body())
+                .as("pressed twice").contains("Nothing more was changed.", other.name());
         assertThat(designer.get("/kits/" + mat).body()).contains("A newer kit stands in its place.");
     }
 

@@ -108,7 +108,10 @@ class SeasonsTest {
         assertThat(runs.run(run).asked()).extracting(Run.Asked::kitId, Run.Asked::quantity)
                 .containsExactly(tuple(coaster, 2));
         assertThat(seasons.kept(season).kits().get(coaster)).isEqualTo(new SeasonEntity.Planned(0, 2));
-        assertThat(codes(seasons.toRun(season, seen, Map.of(coaster, 2), entry))).as("pressed twice").containsExactly("season.meanwhile");
+        assertThat(Samples.done(seasons.toRun(season, seen, Map.of(coaster, 2, mat, 0), entry))).as("pressed twice").isEqualTo(run);
+        assertThat(seasons.kept(season).kits().get(coaster)).as("counted once").isEqualTo(new SeasonEntity.Planned(0, 2));
+        assertThat(codes(seasons.toRun(season, seen, Map.of(coaster, 2), Entry.of(1, UUID.randomUUID())))).as("from an older page")
+                .containsExactly("season.meanwhile");
         assertThat(codes(seasons.keep(season, seen, Map.of(mat, 9)))).containsExactly("season.meanwhile");
         assertThat(codes(seasons.toRun(season, seasons.kept(season).version(), Map.of(), Entry.of(1, UUID.randomUUID()))))
                 .containsExactly("season.nothing-planned");

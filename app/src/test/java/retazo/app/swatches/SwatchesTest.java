@@ -52,6 +52,10 @@ class SwatchesTest {
         swatches.takeAway(fabric.id());
         assertThat(fabrics.fabric(fabric.id()).tile()).isEmpty();
         assertThat(fabrics.fabric(fabric.id()).repeat()).contains(INCH);
+        swatches.remove(fabric.id());
+        assertThat(swatches.photo(fabric.id())).isEmpty();
+        String unused = fabrics.removeUnused(List.of(fabric.code())).match(done -> "gone", problems -> problems.get(0).code());
+        assertThat(unused).isEqualTo("gone");
     }
 
     private String code(Fabric fabric, Laid laid, int version) {
