@@ -96,6 +96,7 @@ class SecuritySetup {
                 .requestMatchers("/stock/buying/**").hasAuthority(Right.BUY.name())
                 .requestMatchers("/stock/receive/**").hasAuthority(Right.RECEIVE.name())
                 .requestMatchers("/stock/bolts/*/facts").hasAnyAuthority(Right.CORRECT.name(), Right.RECEIVE.name())
+                .requestMatchers(HttpMethod.POST, "/stock/places/*/name").hasAuthority(Right.PRACTICE.name())
                 .requestMatchers(HttpMethod.POST, "/stock/places/*").hasAnyAuthority(Right.CORRECT.name(), Right.RECEIVE.name())
                 .requestMatchers("/stock/stocktake/**").hasAuthority(Right.CORRECT.name())
                 .requestMatchers("/stock/lists/**").hasAnyAuthority(Right.RECEIVE.name(), Right.FABRICS.name(), Right.PRACTICE.name())

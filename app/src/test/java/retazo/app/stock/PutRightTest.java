@@ -3,6 +3,7 @@ package retazo.app.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -150,6 +151,76 @@ class PutRightTest {
         assertThat(cutter.get("/stock/places").body()).contains(name, place.code());
         assertThat(cutter.get("/stock/places/labels").headers().firstValue("Content-Type")).contains("application/pdf");
         assertThat(cutter.get("/stock/places/P-999999").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void a_place_that_is_called_otherwise_takes_its_bolts_along_and_keeps_its_code() {
+        String was = Samples.unique("loft ");
+        String now = Samples.unique("attic ");
+        long full = at(was, 2);
+        long empty = at(was, 1);
+        Samples.done(stock.take(empty, Length.ofYards(1, 1), Reason.SOLD_BY_LENGTH, Samples.entry()));
+        Places places = samples.bean(Places.class);
+        Place place = places.named(was).orElseThrow();
+
+        HttpResponse<String> answer = Client.of(shop, "marisol").post("/stock/places/" + place.code() + "/name", called(now));
+
+        assertThat(answer.uri().getPath()).isEqualTo("/stock/places/" + place.code());
+        assertThat(answer.body()).contains(was + " is called " + now + " now", stock.bolt(full).code());
+        assertThat(List.of(stock.bolt(full).place(), stock.bolt(empty).place())).containsOnly(now);
+        assertThat(places.named(was)).isEmpty();
+        assertThat(Client.of(shop, "ada").get("/stock/bolts/" + full + "/facts").body())
+                .contains("lot L1, " + was, "lot L1, " + now, "its place is called otherwise now", "Marisol");
+        assertThat(Client.of(shop, "ada").post("/stock/places/" + place.code() + "/name", called(was)).statusCode()).isEqualTo(403);
+    }
+
+    @Test
+    void two_places_are_put_together_only_when_that_is_said() {
+        String wrong = Samples.unique("Lofft ");
+        String right = Samples.unique("loft ");
+        long bolt = at(wrong, 2);
+        at(right, 2);
+        Places places = samples.bean(Places.class);
+        Place place = places.named(wrong).orElseThrow();
+        Place other = places.named(right).orElseThrow();
+        Client owner = Client.of(shop, "marisol");
+
+        String asked = owner.post("/stock/places/" + place.code() + "/name", called(right)).body();
+        String before = stock.bolt(bolt).place();
+        Map<String, String> said = new HashMap<>(called(right));
+        said.put("joined", "yes");
+        HttpResponse<String> answer = owner.post("/stock/places/" + place.code() + "/name", said);
+
+        assertThat(asked).contains(right + " is there already (" + other.code() + ")", "fault-name", "put both together");
+        assertThat(before).isEqualTo(wrong);
+        assertThat(answer.uri().getPath()).isEqualTo("/stock/places/" + other.code());
+        assertThat(stock.bolt(bolt).place()).isEqualTo(right);
+        assertThat(places.named(wrong)).isEmpty();
+    }
+
+    @Test
+    void a_place_at_which_a_stocktake_counts_keeps_its_name() {
+        String name = Samples.unique("cellar ");
+        long bolt = at(name, 2);
+        Place place = samples.bean(Places.class).named(name).orElseThrow();
+        Client owner = Client.of(shop, "marisol");
+        owner.post("/stock/stocktake", Map.of("place", name));
+
+        String asked = owner.post("/stock/places/" + place.code() + "/name", called(Samples.unique("vault "))).body();
+
+        assertThat(asked).contains("A stocktake is open there");
+        assertThat(stock.bolt(bolt).place()).isEqualTo(name);
+    }
+
+    private long at(String place, int yards) {
+        return Samples.done(stock.receive(
+                new NewBolt(
+                        Samples.unique("B"), samples.fabric().id(), "L1", place, Length.ofInches(40), Length.ofYards(yards, 1), true),
+                Samples.entry()));
+    }
+
+    private static Map<String, String> called(String name) {
+        return Map.of("name", name, "clientId", UUID.randomUUID().toString());
     }
 
     private static Map<String, String> scanned(String code) {

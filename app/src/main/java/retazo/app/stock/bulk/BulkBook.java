@@ -77,9 +77,7 @@ public class BulkBook {
         Instant now = clock.instant();
         int[] booked = {0};
         Parts.of(bolts, part -> {
-            String rows = JSON.writeValueAsString(part.stream().map(BulkBook::row).toList());
-            bulk.addBolts(rows, now);
-            bulk.receive(rows, entry.personId(), entry.clientId(), now);
+            bulk.receive(JSON.writeValueAsString(part.stream().map(BulkBook::row).toList()), entry.personId(), entry.clientId(), now);
             booked[0] += part.size();
             done.accept(booked[0]);
         });

@@ -29,22 +29,22 @@ interface BulkRepository extends Repository<StockItemEntity, Long> {
     @Query(value = "SELECT code, id FROM stock_item WHERE code = ANY (string_to_array(:codes, chr(10)))", nativeQuery = true)
     List<OfCode> idsOf(String codes);
 
-    /** @param bolts a JSON array of objects with the names of these columns */
+    /**
+     * Bolts, and a line of the book for each.
+     *
+     * @param bolts a JSON array of objects with the names of these columns
+     */
     @Modifying
     @Query(value = """
-            INSERT INTO stock_item (version, kind, code, fabric_id, lot, place, usable_width_ticks, measured_at, created_at)
-            SELECT 0, 'BOLT', b.code, b.fabric, b.lot, b.place, b.width, CASE WHEN b.measured THEN CAST(:now AS timestamptz) END, :now
-              FROM jsonb_to_recordset(CAST(:bolts AS jsonb))
-                   AS b(code varchar, fabric bigint, lot varchar, place varchar, width bigint, measured boolean)""", nativeQuery = true)
-    void addBolts(String bolts, Instant now);
-
-    /** A line of the book for each of these bolts. */
-    @Modifying
-    @Query(value = """
+            WITH b AS (
+                SELECT * FROM jsonb_to_recordset(CAST(:bolts AS jsonb))
+                       AS b(code varchar, fabric bigint, lot varchar, place varchar, width bigint, measured boolean, length bigint)),
+            i AS (
+                INSERT INTO stock_item (version, kind, code, fabric_id, lot, place, usable_width_ticks, measured_at, created_at)
+                SELECT 0, 'BOLT', b.code, b.fabric, b.lot, b.place, b.width, CASE WHEN b.measured THEN CAST(:now AS timestamptz) END, :now
+                  FROM b RETURNING id, code)
             INSERT INTO movement (stock_item_id, amount_ticks, reason, person_id, at, client_id, group_id, note)
-            SELECT i.id, b.length, 'RECEIVED', :person, :now, gen_random_uuid(), :entry, ''
-              FROM jsonb_to_recordset(CAST(:bolts AS jsonb)) AS b(code varchar, length bigint)
-              JOIN stock_item i ON i.code = b.code
+            SELECT i.id, b.length, 'RECEIVED', :person, :now, gen_random_uuid(), :entry, '' FROM b JOIN i ON i.code = b.code
              ORDER BY i.id""", nativeQuery = true)
     void receive(String bolts, long person, UUID entry, Instant now);
 

@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import retazo.app.labels.Label;
 import retazo.app.labels.LabelAnswers;
+import retazo.app.shared.Faults;
+import retazo.app.shared.FieldReader;
 import retazo.app.shared.NotFoundException;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Paging;
@@ -36,15 +38,17 @@ class PlaceController {
     private final Places places;
     private final StockService stock;
     private final BoltChanges changes;
+    private final PlaceNames names;
     private final LabelAnswers labels;
     private final Words words;
 
     PlaceController(
-            PlacePages pages, Places places, StockService stock, BoltChanges changes, LabelAnswers labels, Words words) {
+            PlacePages pages, Places places, StockService stock, BoltChanges changes, PlaceNames names, LabelAnswers labels, Words words) {
         this.pages = pages;
         this.places = places;
         this.stock = stock;
         this.changes = changes;
+        this.names = names;
         this.labels = labels;
         this.words = words;
     }
@@ -67,9 +71,13 @@ class PlaceController {
 
     @GetMapping("/{code}")
     String place(@PathVariable String code, @RequestParam(defaultValue = "0") int page, Model model) {
-        PlacePages.PlacePage shown = pages.at(known(code), Paging.number(page));
+        return show(pages.at(known(code), Paging.number(page)), Faults.NONE, model);
+    }
+
+    private static String show(PlacePages.PlacePage shown, Faults faults, Model model) {
         model.addAttribute("page", shown);
         model.addAttribute("prints", shown.prints());
+        model.addAttribute("faults", faults);
         return "stock/place";
     }
 
@@ -101,5 +109,26 @@ class PlaceController {
             return 0L;
         });
         return "redirect:/stock/places/" + place.code();
+    }
+
+    /** Calls the place otherwise. */
+    @PostMapping("/{code}/name")
+    String call(
+            @PathVariable String code, @RequestParam(defaultValue = "") String name, @RequestParam Optional<String> joined,
+            @RequestParam UUID clientId, @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes next) {
+        Place place = known(code);
+        FieldReader reader = new FieldReader();
+        String read = reader.text("name", name, 40);
+        Outcome<Long> outcome = reader.anyProblem()
+                ? Outcome.refused(reader.problems())
+                : names.call(place, read, joined.isPresent(), Entry.of(person.personId(), clientId).noted(words.text("place.renamed-why")));
+        return outcome.match(number -> {
+            next.addFlashAttribute("done", words.text("place.renamed", place.name(), read));
+            return "redirect:/stock/places/" + new Place(read, Math.toIntExact(number)).code();
+        }, problems -> {
+            model.addAttribute("typedName", name);
+            model.addAttribute("joinable", problems.stream().anyMatch(problem -> problem.code().equals("place.is-another")));
+            return show(pages.at(place, 0), Faults.of(problems, words), model);
+        });
     }
 }

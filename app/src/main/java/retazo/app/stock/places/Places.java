@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
@@ -44,6 +45,25 @@ public class Places {
     @Transactional(readOnly = true)
     public Optional<Place> named(String text) {
         return places.findByNumber(Place.numberIn(text)).or(() -> places.findById(text.strip())).map(PlaceEntity::toPlace);
+    }
+
+    /** The place of this whole name. */
+    @Transactional(readOnly = true)
+    public Optional<Place> called(String name) {
+        return places.findById(name).map(PlaceEntity::toPlace);
+    }
+
+    /** Gives a place a name that no other has; its number stays. What stands there is moved by the caller. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Place rename(Place place, String name) {
+        places.rename(place.number(), name);
+        return new Place(name, place.number());
+    }
+
+    /** Forgets a place at which nothing is noted any more. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void drop(Place place) {
+        places.drop(place.number());
     }
 
     /** Orders the names of places that way; what has no place comes last. */
