@@ -2,11 +2,10 @@ package retazo.app.buying;
 
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import retazo.app.practice.PracticeService;
-import retazo.app.shared.Parts;
 import retazo.core.buying.FabricSupply;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.measure.Length;
@@ -37,11 +36,12 @@ class ClothThere {
     Map<Long, There> of(Collection<Long> fabricIds) {
         Length least = practice.practice().length(PracticeMeasure.SHORTEST_REMNANT);
         Map<Long, There> there = new HashMap<>();
-        Parts.of(List.copyOf(fabricIds), part -> bolts.there(part).forEach(one -> {
-            Length promised = new Length(one.getPromised());
-            Length counted = FabricSupply.counted(new Length(one.getOnHand()), promised, least);
-            there.merge(one.getFabricId(), new There(counted, promised), There::and);
-        }));
+        String ids = fabricIds.stream().map(String::valueOf).collect(Collectors.joining(","));
+        bolts.there(ids).forEach(one -> {
+            Length promised = new Length(one.promised());
+            Length counted = FabricSupply.counted(new Length(one.onHand()), promised, least);
+            there.merge(one.fabricId(), new There(counted, promised), There::and);
+        });
         return there;
     }
 }

@@ -19,11 +19,13 @@ class BagFinder {
     private final KitBook kits;
     private final KitPrices prices;
     private final MoreOfLots lots;
+    private final BagOptions options;
     private final Words words;
     private final Clock clock;
 
-    BagFinder(BagShelf shelf, KitBook kits, KitPrices prices, MoreOfLots lots, Words words, Clock clock) {
+    BagFinder(BagShelf shelf, KitBook kits, KitPrices prices, MoreOfLots lots, BagOptions options, Words words, Clock clock) {
         this.lots = lots;
+        this.options = options;
         this.shelf = shelf;
         this.kits = kits;
         this.prices = prices;
@@ -34,7 +36,9 @@ class BagFinder {
     Optional<CounterAnswer.BagFound> named(String code) {
         return shelf.named(code).flatMap(shelf::packed).map(bag -> {
             Kit kit = kits.kit(bag.kitId());
-            return new CounterAnswer.BagFound(bag, kit, state(bag), prices.of(List.of(kit)).price(kit), lots.of(bag.id()));
+            List<MoreOfLots.OfLot> left = lots.of(bag.id());
+            return new CounterAnswer.BagFound(
+                    bag, kit, state(bag), prices.of(List.of(kit)).price(kit), left, options.of(kit, left));
         });
     }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
+import retazo.app.patterns.PatternVersion;
 import retazo.app.runs.BagShelf;
 import retazo.app.shared.FractionText;
 import retazo.app.shared.LengthView;
@@ -17,17 +18,19 @@ import retazo.app.stock.goods.Good;
  * @param more what else was found than is shown, in words; empty where all is shown
  */
 record CounterAnswer(
-        CounterAsk ask, Optional<BagFound> bag, List<KitFound> kits, List<ClothFound> cloths, List<GoodFound> goods, List<String> more) {
+        CounterAsk ask, Optional<BagFound> bag, List<KitFound> kits, List<PatternVersion> patterns, List<ClothFound> cloths,
+        List<GoodFound> goods, List<String> more) {
 
     CounterAnswer {
         kits = List.copyOf(kits);
+        patterns = List.copyOf(patterns);
         cloths = List.copyOf(cloths);
         goods = List.copyOf(goods);
         more = List.copyOf(more);
     }
 
     public boolean isEmpty() {
-        return bag.isEmpty() && kits.isEmpty() && cloths.isEmpty() && goods.isEmpty();
+        return bag.isEmpty() && kits.isEmpty() && patterns.isEmpty() && cloths.isEmpty() && goods.isEmpty();
     }
 
     /** The one cut that is proposed; empty where there is none or a choice of them. */
@@ -43,12 +46,18 @@ record CounterAnswer(
 
     public List<Fabric> prints() {
         return Stream
-                .concat(cloths.stream().map(ClothFound::fabric), bag.stream().flatMap(found -> found.kit().fabrics().values().stream()))
+                .concat(cloths.stream().map(ClothFound::fabric), bag.stream().flatMap(BagFound::cloths))
                 .distinct().toList();
     }
 
-    /** A bag that was named by its number, and what there is of the lots that it was cut from. */
-    record BagFound(BagShelf.ShelfBag bag, Kit kit, String state, String price, List<MoreOfLots.OfLot> lots) {
+    /** A bag that was named by its number, what there is of the lots that it was cut from, and what can be added to it. */
+    record BagFound(
+            BagShelf.ShelfBag bag, Kit kit, String state, String price, List<MoreOfLots.OfLot> lots, List<BagOptions.Option> options) {
+
+        public Stream<Fabric> cloths() {
+            return Stream.concat(kit.fabrics().values().stream(), options.stream().flatMap(one -> one.lines().stream())
+                    .map(BagOptions.Line::fabric));
+        }
     }
 
     /**

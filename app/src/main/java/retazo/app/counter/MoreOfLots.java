@@ -37,7 +37,7 @@ class MoreOfLots {
     }
 
     /** A fabric of a bag: the bolt of its lot with the longest free length, which is empty where nothing of the lot is free. */
-    record OfLot(Fabric fabric, String lot, Optional<String> bolt, LengthView free) {
+    record OfLot(Fabric fabric, String lot, Optional<String> bolt, Length longest, LengthView free) {
     }
 
     List<OfLot> of(long bagId) {
@@ -54,7 +54,7 @@ class MoreOfLots {
             Optional<Bolt> longest = there.getOrDefault(one.getKey(), List.of()).stream().filter(bolt -> bolt.lot().equals(lot))
                     .max(Comparator.comparing(Bolt::free));
             return new OfLot(
-                    requireNonNull(byId.get(one.getKey())), lot, longest.map(Bolt::code),
+                    requireNonNull(byId.get(one.getKey())), lot, longest.map(Bolt::code), longest.map(Bolt::free).orElse(Length.ZERO),
                     LengthView.onHand(longest.map(Bolt::free).orElse(Length.ZERO), words.sellingUnit()));
         }).toList();
     }

@@ -58,7 +58,7 @@ class FabricController {
             @PathVariable long id, FabricForm form, @RequestParam(defaultValue = "") String seen, RedirectAttributes next, Model model) {
         FieldReader reader = new FieldReader();
         Fabric fabric = fabrics.fabric(id);
-        Optional<NewFabric> wanted = read(form.withCode(fabric.code()), reader);
+        Optional<NewFabric> wanted = read(form, reader);
         if (wanted.isEmpty()) {
             return show(model, fabric, form, seen, Faults.of(reader.problems(), words));
         }

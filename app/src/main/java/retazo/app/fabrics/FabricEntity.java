@@ -97,13 +97,13 @@ class FabricEntity {
 
     static FabricEntity of(NewFabric fabric) {
         FabricEntity entity = new FabricEntity();
-        entity.code = fabric.code();
         entity.change(fabric);
         return entity;
     }
 
-    /** Everything but its code, which stands on its tags. */
+    /** All of it. */
     void change(NewFabric fabric) {
+        code = fabric.code();
         name = fabric.name();
         colours(new FabricLook(fabric.groundColour(), fabric.printColour()));
         motif = fabric.motif();

@@ -72,9 +72,10 @@ public record FabricForm(
                 new OriginForm(fabric.origin().range(), fabric.origin().supplier()));
     }
 
-    /** What stands in its fields; a fabric's code cannot be changed. */
+    /** What stands in its fields. */
     public Map<String, String> texts() {
         Map<String, String> texts = new LinkedHashMap<>();
+        texts.put("code", Typed.text(code).toUpperCase(Locale.ROOT));
         texts.put("name", Typed.text(name));
         texts.put("groundColour", Typed.text(groundColour));
         texts.put("printColour", Typed.text(printColour));
@@ -88,11 +89,6 @@ public record FabricForm(
         texts.put("origin.range", Typed.text(from().range()));
         texts.put("origin.supplier", Typed.text(from().supplier()));
         return texts;
-    }
-
-    /** The same for a fabric whose code stands on its tags. */
-    FabricForm withCode(String known) {
-        return new FabricForm(known, name, groundColour, printColour, motif, kind, direction, repeat, usableWidth, price, cost, origin);
     }
 
     /**

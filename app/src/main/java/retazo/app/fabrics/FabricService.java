@@ -128,9 +128,14 @@ public class FabricService {
         fabrics.flush();
     }
 
-    /** Removes fabrics, all or none: refused, naming one, where something uses it. */
+    /** Removes fabrics, all or none: refused, naming one, where something uses it or none has its code any more. */
     @Transactional
     public Outcome<Long> removeUnused(Collection<String> codes) {
+        Set<String> there = taken(codes);
+        Optional<String> gone = codes.stream().filter(code -> !there.contains(code)).findFirst();
+        if (gone.isPresent()) {
+            return Outcome.refused(Problem.of("fabric.code-gone", gone.get()));
+        }
         List<String> used = new ArrayList<>();
         Parts.of(List.copyOf(codes), part -> fabrics.firstUsed(part).ifPresent(used::add));
         if (!used.isEmpty()) {
@@ -153,7 +158,9 @@ public class FabricService {
         if (!meanwhile.isEmpty()) {
             return Outcome.refused(meanwhile);
         }
-        return Outcome.done(change(id, wanted));
+        return fabrics.findByCode(wanted.code()).filter(other -> !other.equals(fabric)).isPresent()
+                ? Outcome.refused(Problem.at("code", "fabric.code-taken", wanted.code()))
+                : Outcome.done(change(id, wanted));
     }
 
     /** Keeps what it costs the shop from now on; not where it is priced in another currency, or by another unit. */
@@ -180,7 +187,7 @@ public class FabricService {
         fabrics.lock(id).orElseThrow(() -> new NotFoundException("fabric", id)).drawByMotif();
     }
 
-    /** Changes everything but its code. Kits in it are worked out anew; confirmed bags keep their lengths. */
+    /** Changes all of it. Kits in it are worked out anew; confirmed bags keep their lengths. */
     @Transactional
     public Fabric change(long id, NewFabric wanted) {
         FabricEntity fabric = fabrics.findById(id).orElseThrow(() -> new NotFoundException("fabric", id));

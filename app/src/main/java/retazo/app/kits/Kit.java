@@ -182,6 +182,16 @@ public record Kit(
                 new KitLeftOvers(List.of(), leftOvers.takenBut(own.id())));
     }
 
+    /** The same kit with other parts of its quilt in it. */
+    public Kit with(Contents others) {
+        return new Kit(id, pattern, size, colourway, fabrics, goods, prints, others, guided, settings, sources, leftOvers);
+    }
+
+    /** The same kit at another size, which its pattern need not have. */
+    public Kit with(QuiltSize other) {
+        return new Kit(id, pattern, other, colourway, fabrics, goods, prints, contents, guided, settings, sources, leftOvers);
+    }
+
     /** The same kit with other settings of its own. */
     public Kit with(KitSettings others) {
         return new Kit(id, pattern, size, colourway, fabrics, goods, prints, contents, guided, others, sources, leftOvers);

@@ -199,16 +199,16 @@ class KitEntity {
         return kit;
     }
 
-    /** The same in another colourway, by the same instructions. */
-    KitEntity in(ColourwayEntity other, Instant now) {
+    /** The same in another colourway or with other contents, by the same instructions. */
+    KitEntity in(ColourwayEntity other, Contents contents, Instant now) {
         KitEntity kit = new KitEntity();
         kit.patternVersionId = patternVersionId;
         kit.sizeKey = sizeKey;
         kit.sizeName = sizeName;
         kit.sizePosition = sizePosition;
         kit.colourway = other;
-        kit.withBinding = withBinding;
-        kit.withBacking = withBacking;
+        kit.withBinding = contents.binding();
+        kit.withBacking = contents.backing();
         kit.instructions = instructions;
         kit.instructionsReason = instructionsReason;
         kit.instructionsBy = instructionsBy;

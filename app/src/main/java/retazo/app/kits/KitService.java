@@ -21,6 +21,7 @@ import retazo.app.shared.Outcome;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.cloth.Role;
 import retazo.core.cloth.RoleKey;
+import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.RoleSource;
 import retazo.core.measure.Problem;
@@ -107,6 +108,31 @@ public class KitService {
         }
         ids.forEach(id -> startWithQuarters(book.kit(id)));
         return Outcome.done(ids);
+    }
+
+    /**
+     * The same kit with other parts of its quilt in it: the one that there is, or a new one beside it with its settings, sources and
+     * name.
+     */
+    @Transactional
+    public Outcome<Long> beside(long id, Contents contents) {
+        KitEntity like = kits.findById(id).orElseThrow(() -> new NotFoundException("kit", id));
+        Optional<KitEntity> there = kits.ofColourway(like.colourway().id()).stream()
+                .filter(kit -> kit.patternVersionId() == like.patternVersionId() && kit.sizeKey().equals(like.sizeKey())
+                        && kit.contents().equals(contents))
+                .findFirst();
+        if (there.isPresent()) {
+            return Outcome.done(there.get().id());
+        }
+        Kit wanted = book.kit(id).with(contents);
+        KitWork work = works.work(wanted);
+        if (!work.problems().isEmpty()) {
+            return Outcome.refused(work.problems());
+        }
+        KitEntity made = like.in(like.colourway(), contents, clock.instant());
+        made.set(wanted.settings());
+        made.set(wanted.sources());
+        return Outcome.done(kits.saveAndFlush(made).id());
     }
 
     /** Cloths whose roles are all planned from quarters cut in the shop, are cut into those where they serve this kit. */

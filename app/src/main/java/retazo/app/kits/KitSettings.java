@@ -65,6 +65,11 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         return new KitSettings(measures, margin, longStrips, Optional.of(seams), directions);
     }
 
+    /** The same with another margin. */
+    public KitSettings with(Margin other) {
+        return new KitSettings(measures, Optional.of(other), longStrips, backing, directions);
+    }
+
     /** The same with other prints upright. */
     public KitSettings with(KitDirections others) {
         return new KitSettings(measures, margin, longStrips, backing, others);

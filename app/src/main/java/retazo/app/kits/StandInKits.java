@@ -57,7 +57,7 @@ public class StandInKits {
     }
 
     private Kit add(KitEntity like, ColourwayEntity colourway, Kit wanted, Decision decision) {
-        KitEntity made = like.in(colourway, decision.at());
+        KitEntity made = like.in(colourway, like.contents(), decision.at());
         made.set(wanted.settings());
         made.set(wanted.sources());
         long id = kits.saveAndFlush(made).id();

@@ -1,5 +1,6 @@
 package retazo.app.patterns;
 
+import java.util.List;
 import retazo.app.patterns.file.PatternAbout;
 import retazo.app.patterns.file.PatternContent;
 import retazo.app.shared.NotFoundException;
@@ -35,6 +36,11 @@ public record PatternVersion(long id, long patternId, int number, boolean archiv
     /** Whose instructions a maker follows where pieces are known. */
     public Instructions instructions() {
         return about().ownDesign() ? Instructions.OURS : Instructions.PRINTED;
+    }
+
+    /** What its sizes are called, in their order. */
+    public List<String> sizeNames() {
+        return design().sizes().stream().map(QuiltSize::name).toList();
     }
 
     /** The size with this key. */

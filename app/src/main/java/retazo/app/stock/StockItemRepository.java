@@ -35,8 +35,7 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     @Query(value = """
             SELECT i.id FROM stock_item i JOIN fabric f ON f.id = i.fabric_id
              WHERE i.kind = 'BOLT' AND i.on_hand_ticks > 0
-               AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as, f.range_name))
-                   LIKE ALL (string_to_array(:likes, chr(10)))
+               AND i.searched || ' ' || f.searched LIKE ALL (ARRAY(SELECT unnest(string_to_array(:likes, chr(10)))))
              ORDER BY strpos(lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name)), :phrase) = 0, i.code, i.id""",
             nativeQuery = true)
     List<Long> boltsLike(String likes, String phrase, Limit most);
@@ -87,11 +86,10 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
     /** Fabrics by name, with what is looked for in their own words or with those of one of their bolts. */
     @Query(value = """
             SELECT f.id FROM fabric f
-             WHERE lower(concat_ws(' ', f.code, f.name, f.seen_as, f.range_name)) LIKE ALL (string_to_array(:likes, chr(10)))
+             WHERE f.searched LIKE ALL (ARRAY(SELECT unnest(string_to_array(:likes, chr(10)))))
                 OR EXISTS (SELECT FROM stock_item i
                             WHERE i.fabric_id = f.id
-                              AND lower(concat_ws(' ', i.code, i.lot, i.place, f.code, f.name, f.seen_as, f.range_name))
-                                  LIKE ALL (string_to_array(:likes, chr(10))))
+                              AND i.searched || ' ' || f.searched LIKE ALL (ARRAY(SELECT unnest(string_to_array(:likes, chr(10))))))
              ORDER BY lower(f.name), f.id""", nativeQuery = true)
     Slice<Long> fabricsLike(String likes, Pageable page);
 

@@ -22,14 +22,15 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.core.measure.Length;
 
-/** Fifty people cut, take back, measure and put aside on ten bolts at once, over the counter's own pages. */
+/** Fifty people cut, take back, measure and put aside on ten bolts at once, over the counter's own pages, while one takes stock of them. */
 @Tag("slow")
 @ExtendWith(TestShop.class)
 class ManyHandsTest {
 
     private static final int HANDS = 50;
-    private static final int STEPS = 6;
+    private static final int STEPS = Integer.getInteger("retazo.hands.steps", 6);
     private static final Pattern TOLD = Pattern.compile("role=\"(?:alert|status)\"[^>]*>([^<]+)<");
 
     private static final Pattern OFFERED = Pattern.compile("name=\"movement\" value=\"(\\d+)\"");
@@ -48,11 +49,14 @@ class ManyHandsTest {
     @Test
     void fifty_hands_on_ten_bolts_keep_the_sums_and_hear_plain_sentences() throws Exception {
         Fabric fabric = samples.fabric();
+        String place = Samples.unique("hall ");
         List<Long> bolts = new ArrayList<>();
         for (int i = 0; i < 10; i++) {
-            bolts.add(samples.bolt(fabric, "20 yd"));
+            bolts.add(Samples.done(samples.bean(StockService.class).receive(
+                    new NewBolt(Samples.unique("H"), fabric.id(), "L1", place, Length.ofInches(40), Length.ofYards(20, 1), true),
+                    Samples.entry())));
         }
-        ExecutorService hands = Executors.newFixedThreadPool(HANDS);
+        ExecutorService hands = Executors.newFixedThreadPool(HANDS + 1);
         List<Future<?>> all = new ArrayList<>();
         List<Client> clients = new ArrayList<>();
         for (int hand = 0; hand < HANDS; hand++) {
@@ -62,6 +66,7 @@ class ManyHandsTest {
             int number = hand;
             all.add(hands.submit(() -> work(number, clients.get(number), bolts)));
         }
+        Future<Long> take = hands.submit(() -> takeStock(Client.of(shop, "marisol"), place, bolts));
         for (Future<?> one : all) {
             one.get(5, TimeUnit.MINUTES);
         }
@@ -75,6 +80,9 @@ class ManyHandsTest {
             assertThat(((Number) sums.get("there")).longValue()).isEqualTo(((Number) sums.get("booked")).longValue()).isNotNegative();
             assertThat(running(bolt)).allMatch(balance -> balance >= 0);
         }
+        for (long bolt : bolts) {
+            assertThat(corrected(take.get(), bolt)).containsExactly(true);
+        }
         assertThat(told.keySet()).isNotEmpty()
                 .allSatisfy(sentence -> assertThat(sentence).matches("[A-Z‘'“\\d].*[.)!?”’]").doesNotContain("xception", "null", "SQL"));
     }
@@ -83,6 +91,26 @@ class ManyHandsTest {
     private List<Long> running(long bolt) {
         return database.sql("SELECT sum(amount_ticks) OVER (ORDER BY id) FROM movement WHERE stock_item_id = :bolt ORDER BY id")
                 .param("bolt", bolt).query(Long.class).list();
+    }
+
+    /** Counts 30 yd on each bolt, more than there can be, and books it while the others go on. */
+    private static long takeStock(Client client, String place, List<Long> bolts) {
+        String at = client.post("/stock/stocktake", Map.of("place", place)).uri().getPath();
+        for (long bolt : bolts) {
+            assertThat(client.post(at + "/bolts/" + bolt, Map.of("place", place, "counted", "30 yd")).body()).contains("is counted");
+        }
+        assertThat(client.post(at + "/book", Map.of()).body()).contains("in the book");
+        return Long.parseLong(at.substring(at.lastIndexOf('/') + 1));
+    }
+
+    /** Whether what a stocktake booked on a bolt is what was counted less what the book said at one moment; a line for each booking. */
+    private List<Boolean> corrected(long take, long bolt) {
+        return database.sql("""
+                SELECT m.amount_ticks = c.counted_ticks - c.book_ticks AND c.book_ticks IN (
+                           SELECT sum(b.amount_ticks) OVER (ORDER BY b.id) FROM movement b WHERE b.stock_item_id = :bolt AND b.id < m.id)
+                  FROM movement m JOIN count_line c ON c.stock_item_id = m.stock_item_id AND c.stocktake_id = :take
+                 WHERE m.stock_item_id = :bolt AND m.note = :note""")
+                .param("bolt", bolt).param("take", take).param("note", "stocktake " + take).query(Boolean.class).list();
     }
 
     /** Takes back what the page of the bolt offers. */

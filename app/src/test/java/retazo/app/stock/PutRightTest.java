@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
@@ -14,6 +15,8 @@ import retazo.app.Client;
 import retazo.app.Samples;
 import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
+import retazo.app.fabrics.FabricForm;
+import retazo.app.fabrics.FabricService;
 import retazo.app.stock.places.Place;
 import retazo.app.stock.places.Places;
 import retazo.core.measure.Length;
@@ -151,6 +154,27 @@ class PutRightTest {
         assertThat(cutter.get("/stock/places").body()).contains(name, place.code());
         assertThat(cutter.get("/stock/places/labels").headers().firstValue("Content-Type")).contains("application/pdf");
         assertThat(cutter.get("/stock/places/P-999999").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void the_code_of_a_fabric_is_put_right_unless_another_has_it() {
+        Fabric fabric = samples.fabric();
+        Fabric other = samples.fabric();
+        long bolt = samples.bolt(fabric, "4 yd");
+        String code = Samples.unique("FC");
+        Map<String, String> form = new HashMap<>(FabricForm.of(fabric).texts());
+        Client owner = Client.of(shop, "marisol");
+
+        form.put("code", other.code());
+        String refused = owner.post("/stock/fabrics/" + fabric.id(), form).body();
+        form.put("code", code.toLowerCase(Locale.ROOT));
+        String done = owner.post("/stock/fabrics/" + fabric.id(), form).body();
+
+        assertThat(refused).contains("Another fabric has the code " + other.code(), "fault-code");
+        assertThat(done).contains(code, stock.bolt(bolt).code());
+        FabricService fabrics = samples.bean(FabricService.class);
+        assertThat(fabrics.byCode(code).map(Fabric::id)).contains(fabric.id());
+        assertThat(fabrics.byCode(fabric.code())).isEmpty();
     }
 
     @Test

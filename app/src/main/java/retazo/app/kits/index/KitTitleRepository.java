@@ -12,13 +12,10 @@ interface KitTitleRepository extends Repository<KitTitleEntity, Long> {
 
     List<KitTitleEntity> findByIdIn(Collection<Long> ids);
 
-    /** What a colourway is seen in is put together once for all of its sizes. */
+    /** Kits in whose names, and in the colours that are seen in them, all of it is. */
     String SEEN = """
-            WITH seen AS (
-                SELECT c.colourway_id, string_agg(f.seen_as, ' ') AS words
-                  FROM colourway_choice c JOIN fabric f ON f.id = c.fabric_id GROUP BY c.colourway_id)
-            SELECT t.* FROM kit_title t LEFT JOIN seen s ON s.colourway_id = t.colourway_id LEFT JOIN stock_item i ON i.kit_id = t.id
-             WHERE NOT t.stands_in AND t.searched || ' ' || coalesce(s.words, '') LIKE ALL (string_to_array(:likes, chr(10)))
+            SELECT t.* FROM kit_title t LEFT JOIN stock_item i ON i.kit_id = t.id
+             WHERE NOT t.stands_in AND t.searched || ' ' || t.seen LIKE ALL (ARRAY(SELECT unnest(string_to_array(:likes, chr(10)))))
                AND""";
 
     @Query(value = SEEN + " t.ended = :ended ORDER BY lower(t.pattern), t.colourway, t.size_position, t.id", nativeQuery = true)

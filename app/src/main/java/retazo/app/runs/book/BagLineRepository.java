@@ -12,6 +12,11 @@ public interface BagLineRepository extends JpaRepository<BagLineEntity, Long> {
             + "AND NOT EXISTS (SELECT n FROM BagLineEntity n WHERE n.insteadOf = l.id) ORDER BY b.runId, b.number, l.position")
     List<BagLineEntity> ofRuns(Collection<Long> runIds);
 
+    /** The same where the bags are read already: they are not read with each of their lines once more. */
+    @Query("SELECT l FROM BagLineEntity l WHERE l.bag.runId IN :runIds "
+            + "AND NOT EXISTS (SELECT n FROM BagLineEntity n WHERE n.insteadOf = l.id) ORDER BY l.bag.runId, l.bag.number, l.position")
+    List<BagLineEntity> linesOfRead(Collection<Long> runIds);
+
     @Query("SELECT l FROM BagLineEntity l JOIN FETCH l.bag WHERE l.id IN :ids")
     List<BagLineEntity> withBags(Collection<Long> ids);
 

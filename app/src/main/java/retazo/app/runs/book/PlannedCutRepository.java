@@ -13,6 +13,13 @@ public interface PlannedCutRepository extends JpaRepository<PlannedCutEntity, Lo
              ORDER BY c.runId, c.boltId, c.position""")
     List<PlannedCutEntity> current(Collection<Long> runIds);
 
+    /** The same where bags and lines are read already: they are not read with each cut once more. */
+    @Query("""
+            SELECT c FROM PlannedCutEntity c
+             WHERE c.runId IN :runIds AND c.state <> retazo.app.runs.book.PlannedCut.State.SUPERSEDED
+             ORDER BY c.runId, c.boltId, c.position""")
+    List<PlannedCutEntity> cutsOfRead(Collection<Long> runIds);
+
     @Query("""
             SELECT c FROM PlannedCutEntity c JOIN FETCH c.line l JOIN FETCH l.bag
              WHERE c.runId = :runId AND c.planVersion <= :version AND (c.untilVersion IS NULL OR c.untilVersion >= :version)

@@ -78,12 +78,13 @@ public class RunBook {
 
     /** The bags of runs with their lines and cuts, by run. */
     public Map<Long, List<Bag>> bags(Set<Long> runIds) {
-        Map<Long, PlannedCut> cutOfLine = cuts.current(runIds).stream()
+        List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
+        Map<Long, List<BagLineEntity>> linesOf = bagLines.linesOfRead(runIds).stream()
+                .collect(Collectors.groupingBy(line -> line.bag().id()));
+        Map<Long, PlannedCut> cutOfLine = cuts.cutsOfRead(runIds).stream()
                 .map(PlannedCutEntity::toPlannedCut)
                 .flatMap(cut -> cut.targets().stream().map(target -> Map.entry(target.bagLineId(), cut)))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-        List<BagEntity> found = bags.findByRunIdInOrderByRunIdAscNumberAsc(runIds);
-        Map<Long, List<BagLineEntity>> linesOf = bagLines.ofRuns(runIds).stream().collect(Collectors.groupingBy(line -> line.bag().id()));
         Map<Long, List<BagPickEntity>> picksOf = picks
                 .findByBagIdInOrderByBagIdAscPositionAsc(found.stream().map(BagEntity::id).toList()).stream()
                 .collect(Collectors.groupingBy(BagPickEntity::bagId));

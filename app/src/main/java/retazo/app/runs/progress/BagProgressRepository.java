@@ -37,16 +37,18 @@ interface BagProgressRepository extends Repository<RunEntity, Long> {
         int getToCut();
     }
 
+    /** The bags of each run are counted by themselves: the view is not made for all bags that ever were. */
     @Query(value = """
-            SELECT r.id AS "runId", count(*) FILTER (WHERE p.state <> 'LEFT_OUT') AS bags,
-                   count(*) FILTER (WHERE p.state = 'PACKED') AS packed,
-                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.cut = p.lines AND NOT p.pieces_left) AS ready,
-                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.cut > 0 AND p.planned = p.lines
-                                      AND NOT (p.cut = p.lines AND NOT p.pieces_left)) AS begun,
-                   count(*) FILTER (WHERE p.state = 'OPEN' AND p.planned < p.lines) AS waiting
-              FROM kit_run r CROSS JOIN LATERAL (SELECT * FROM bag_progress b WHERE b.run_id = r.id) p
-             WHERE r.id IN (:runIds)
-             GROUP BY r.id""", nativeQuery = true)
+            SELECT r.id AS "runId", p.*
+              FROM kit_run r CROSS JOIN LATERAL (
+                   SELECT count(*) FILTER (WHERE b.state <> 'LEFT_OUT') AS bags,
+                          count(*) FILTER (WHERE b.state = 'PACKED') AS packed,
+                          count(*) FILTER (WHERE b.state = 'OPEN' AND b.cut = b.lines AND NOT b.pieces_left) AS ready,
+                          count(*) FILTER (WHERE b.state = 'OPEN' AND b.cut > 0 AND b.planned = b.lines
+                                             AND NOT (b.cut = b.lines AND NOT b.pieces_left)) AS begun,
+                          count(*) FILTER (WHERE b.state = 'OPEN' AND b.planned < b.lines) AS waiting, count(*) AS all_of_it
+                     FROM bag_progress b WHERE b.run_id = r.id) p
+             WHERE r.id IN (:runIds) AND p.all_of_it > 0""", nativeQuery = true)
     List<OfRun> ofRuns(Collection<Long> runIds);
 
     /** Bags of a kit that a run was asked for, and that are neither made nor dropped. */
