@@ -11,9 +11,9 @@ import retazo.app.sales.Sale;
 import retazo.app.sales.Sales;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
-import retazo.core.cloth.Earning;
-import retazo.core.cloth.Tax;
 import retazo.core.measure.Money;
+import retazo.core.price.Earning;
+import retazo.core.price.Tax;
 
 /** The customer who is there, and what was sold last. */
 @Component

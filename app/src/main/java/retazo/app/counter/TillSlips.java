@@ -14,9 +14,9 @@ import retazo.app.sales.Sales;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
-import retazo.core.cloth.Tax;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
+import retazo.core.price.Tax;
 
 /** Tells the till of each sale that is paid, where the shop has one. */
 @Component

@@ -18,10 +18,12 @@ class DemoKits {
 
     private final KitService kits;
     private final FabricService fabrics;
+    private final DemoSoldKits sold;
 
-    DemoKits(KitService kits, FabricService fabrics) {
+    DemoKits(KitService kits, FabricService fabrics, DemoSoldKits sold) {
         this.kits = kits;
         this.fabrics = fabrics;
+        this.sold = sold;
     }
 
     /** One kit for each size of a pattern, in the fabrics of these codes by role. */
@@ -29,7 +31,9 @@ class DemoKits {
         Map<RoleKey, Fabric> chosen = new HashMap<>();
         codes.forEach((role, code) -> chosen.put(new RoleKey(role), fabric(code)));
         List<String> sizes = pattern.design().sizes().stream().map(size -> size.key().value()).toList();
-        return DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Map.of(), Contents.EVERYTHING)));
+        List<Long> made = DemoStock.done(kits.add(new NewKits(pattern, sizes, name, chosen, Map.of(), Contents.EVERYTHING)));
+        sold.fill(made);
+        return made;
     }
 
     Fabric fabric(String code) {

@@ -44,6 +44,7 @@ import retazo.core.kit.Contents;
 import retazo.core.kit.Instructions;
 import retazo.core.kit.PrintRule;
 import retazo.core.measure.Length;
+import retazo.core.price.KitPrice;
 import retazo.core.quilt.size.QuiltSize;
 
 /** A kit that the shop offers. */
@@ -177,6 +178,9 @@ class KitEntity {
     @Column(nullable = false)
     private boolean moved;
 
+    @Column
+    private @Nullable String price;
+
     @Column(name = "created_at", nullable = false, updatable = false)
     private Instant createdAt;
 
@@ -245,11 +249,12 @@ class KitEntity {
         overrides.clear();
         overrides.putAll(settings.measures());
         margin = StoredMargin.of(settings.margin());
+        price = settings.price().map(KitPrice::code).orElse(null);
     }
 
     KitSettings settings() {
         return new KitSettings(overrides, StoredMargin.read(margin), Optional.ofNullable(longStrips), Optional.ofNullable(backingSeams),
-                new KitDirections(anyWay, upright));
+                new KitDirections(anyWay, upright), Optional.ofNullable(price).map(KitPrice::read));
     }
 
     void set(KitSources sources) {

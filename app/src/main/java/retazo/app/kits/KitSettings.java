@@ -13,6 +13,7 @@ import retazo.core.cloth.Margin;
 import retazo.core.cloth.PracticeMeasure;
 import retazo.core.cloth.ShopPractice;
 import retazo.core.measure.Length;
+import retazo.core.price.KitPrice;
 
 /**
  * Settings that a kit has of its own, in place of its pattern's or the shop's.
@@ -21,12 +22,13 @@ import retazo.core.measure.Length;
  * @param longStrips how borders and other long strips lie
  * @param backing    how the seams of its back run
  * @param directions which prints stay upright
+ * @param price      by what a bag is priced, where it is not by its parts
  */
 public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin> margin, Optional<LongLay> longStrips,
-        Optional<BackingSeams> backing, KitDirections directions) {
+        Optional<BackingSeams> backing, KitDirections directions, Optional<KitPrice> price) {
 
     public static final KitSettings NONE = new KitSettings(Map.of(), Optional.empty(), Optional.empty(), Optional.empty(),
-            KitDirections.CUSTOMARY);
+            KitDirections.CUSTOMARY, Optional.empty());
 
     public KitSettings {
         measures = Map.copyOf(measures);
@@ -37,9 +39,10 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         return Seen.mark(Map.of(
                 "measures", new TreeMap<>(measures).toString(), "margin", margin.toString(), "longStrips", longStrips.toString(),
                 "backing", backing.toString(), "anyWay", new TreeSet<>(directions.anyWay()).toString(),
-                "upright", new TreeSet<>(directions.upright()).toString()));
+                "upright", new TreeSet<>(directions.upright()).toString(), "price", price.toString()));
     }
 
+    /** Whether its cloth is planned otherwise than its pattern's and the shop's. */
     public boolean any() {
         return !measures.isEmpty() || margin.isPresent() || longStrips.isPresent() || backing.isPresent() || directions.any();
     }
@@ -57,22 +60,27 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
 
     /** The same with long strips laid in another way. */
     public KitSettings with(LongLay lay) {
-        return new KitSettings(measures, margin, Optional.of(lay), backing, directions);
+        return new KitSettings(measures, margin, Optional.of(lay), backing, directions, price);
     }
 
     /** The same with the seams of its back run in another way. */
     public KitSettings with(BackingSeams seams) {
-        return new KitSettings(measures, margin, longStrips, Optional.of(seams), directions);
+        return new KitSettings(measures, margin, longStrips, Optional.of(seams), directions, price);
     }
 
     /** The same with another margin. */
     public KitSettings with(Margin other) {
-        return new KitSettings(measures, Optional.of(other), longStrips, backing, directions);
+        return new KitSettings(measures, Optional.of(other), longStrips, backing, directions, price);
+    }
+
+    /** The same with another price. */
+    public KitSettings priced(Optional<KitPrice> other) {
+        return new KitSettings(measures, margin, longStrips, backing, directions, other);
     }
 
     /** The same with other prints upright. */
     public KitSettings with(KitDirections others) {
-        return new KitSettings(measures, margin, longStrips, backing, others);
+        return new KitSettings(measures, margin, longStrips, backing, others, price);
     }
 
     /** The same on cloth of a usable width, whatever its fabrics are. */
@@ -80,7 +88,7 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
         Map<PracticeMeasure, Length> more = new EnumMap<>(PracticeMeasure.class);
         more.putAll(measures);
         more.put(PracticeMeasure.USABLE_WIDTH, usableWidth);
-        return new KitSettings(more, margin, longStrips, backing, directions);
+        return new KitSettings(more, margin, longStrips, backing, directions, price);
     }
 
     /** The usable width of its own that its cloths are planned on. */
@@ -102,6 +110,6 @@ public record KitSettings(Map<PracticeMeasure, Length> measures, Optional<Margin
                 measures, shop.margin().equals(wanted.margin()) ? Optional.empty() : Optional.of(wanted.margin()),
                 shop.lay().longStrips() == wanted.lay().longStrips() ? Optional.empty() : Optional.of(wanted.lay().longStrips()),
                 shop.lay().backing() == wanted.lay().backing() ? Optional.empty() : Optional.of(wanted.lay().backing()),
-                KitDirections.CUSTOMARY);
+                KitDirections.CUSTOMARY, Optional.empty());
     }
 }

@@ -29,7 +29,6 @@ import retazo.core.kit.Need;
 import retazo.core.kit.Planners;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
-import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
 
 /** Works out what goes into kits: their cloth, bills and costs. */
@@ -148,7 +147,7 @@ public class KitWorks {
 
     /** What things are sold for now. */
     public PriceTags priceTags() {
-        return new PriceTags(priceList.usual());
+        return new PriceTags(priceList.usual(), priceList.tax());
     }
 
     /** What one bag's bill is sold for, and what it costs the shop; left-overs cost nothing any more. */
@@ -158,12 +157,7 @@ public class KitWorks {
 
     /** What a bill of a kit costs the shop; left-overs cost nothing any more. */
     public BillCost cost(Kit kit, BillOfMaterials bill) {
-        Map<String, Good> byCode = kit.goodsByCode();
-        return BillCost.of(
-                bill, code -> kit.fabric(code).prices().cost(),
-                code -> requireNonNull(byCode.get(code)).piece().isPresent()
-                        ? Optional.of(Money.zero(priceList.usual().currency()))
-                        : byCode.get(code).prices().cost());
+        return priceTags().costOf(kit, bill);
     }
 
     /** What of the print of one of a kit's fabrics cannot stand upright. */

@@ -12,8 +12,8 @@ import retazo.app.shared.Faults;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Seen;
 import retazo.app.shared.Words;
-import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
+import retazo.core.price.Tax;
 
 /** The owner's page of usual prices. */
 @Controller

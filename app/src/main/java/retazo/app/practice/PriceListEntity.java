@@ -21,11 +21,11 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Percent;
+import retazo.core.price.Tax;
 
 /** The one list of a shop's usual prices. */
 @Entity
@@ -34,6 +34,7 @@ class PriceListEntity {
 
     static final short ONLY = 1;
     private static final String CLOTH = "CLOTH";
+    private static final String KIT_STEP = "KIT_STEP";
 
     @Id
     private short id;
@@ -77,6 +78,7 @@ class PriceListEntity {
         minorByWhat.clear();
         prices.cloth().ifPresent(cloth -> minorByWhat.put(CLOTH, cloth.each().minor()));
         prices.precuts().forEach((kind, each) -> minorByWhat.put(kind.name(), each.minor()));
+        prices.kitStep().ifPresent(step -> minorByWhat.put(KIT_STEP, step.minor()));
     }
 
     void update(Tax tax) {
@@ -95,6 +97,7 @@ class PriceListEntity {
             Optional.ofNullable(minorByWhat.get(kind.name())).ifPresent(minor -> precuts.put(kind, new Money(of, minor)));
         }
         return new UsualPrices(
-                of, Optional.ofNullable(minorByWhat.get(CLOTH)).map(minor -> new ClothPrice(new Money(of, minor), clothUnit)), precuts);
+                of, Optional.ofNullable(minorByWhat.get(CLOTH)).map(minor -> new ClothPrice(new Money(of, minor), clothUnit)), precuts,
+                Optional.ofNullable(minorByWhat.get(KIT_STEP)).map(minor -> new Money(of, minor)));
     }
 }

@@ -14,17 +14,17 @@ import retazo.app.shared.FieldReader;
 import retazo.app.shared.Typed;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
+import retazo.core.price.Tax;
 
 /**
  * The usual prices as typed.
  *
- * @param prices  by what they are for: {@code cloth}, or the code of a precut
+ * @param prices  by what they are for: {@code cloth}, {@code kit-step} or the code of a precut
  * @param taxRate as a percentage
  * @param taxOn   set where it comes on top of prices
  */
@@ -32,6 +32,7 @@ record PriceListForm(
         @Nullable String currency, @Nullable Map<String, String> prices, @Nullable String taxRate, @Nullable String taxOn) {
 
     static final List<String> CURRENCIES = List.of("USD", "CAD", "EUR", "GBP", "AUD", "NZD", "CHF", "DKK", "NOK", "SEK", "JPY");
+    static final String KIT_STEP = "kit-step";
     private static final String CLOTH = "cloth";
 
     private static final String RATE = "\\d{1,2}([.,]\\d{1,2})?";
@@ -40,6 +41,7 @@ record PriceListForm(
         Map<String, String> typed = new HashMap<>();
         usual.cloth().ifPresent(cloth -> typed.put(CLOTH, cloth.each().plainAmount()));
         usual.precuts().forEach((kind, each) -> typed.put(kind.code(), each.plainAmount()));
+        usual.kitStep().ifPresent(step -> typed.put(KIT_STEP, step.plainAmount()));
         return new PriceListForm(
                 usual.currency().getCurrencyCode(), typed, tax.isNone() ? "" : tax.rate().toString().replace("%", "").strip(),
                 tax.included() ? null : "on");
@@ -53,7 +55,7 @@ record PriceListForm(
     Map<String, String> texts() {
         Map<String, String> texts = new LinkedHashMap<>();
         texts.put("currency", Typed.text(currency));
-        Stream.concat(Stream.of(CLOTH), PrecutKind.customary().stream().map(PrecutKind::code))
+        Stream.concat(Stream.of(CLOTH, KIT_STEP), PrecutKind.customary().stream().map(PrecutKind::code))
                 .forEach(what -> texts.put(what, price(what)));
         texts.put("taxRate", Typed.text(taxRate));
         texts.put("taxOn", taxOn == null ? "" : "on");
@@ -86,6 +88,10 @@ record PriceListForm(
         for (PrecutKind kind : PrecutKind.customary()) {
             reader.money(kind.code(), price(kind.code()), of).ifPresent(each -> precuts.put(kind, each));
         }
-        return reader.anyProblem() ? Optional.empty() : Optional.of(new UsualPrices(of, cloth, precuts));
+        Optional<Money> step = reader.money(KIT_STEP, price(KIT_STEP), of);
+        if (step.filter(one -> one.minor() == 0).isPresent()) {
+            reader.add(Problem.at(KIT_STEP, "price.kit-step"));
+        }
+        return reader.anyProblem() ? Optional.empty() : Optional.of(new UsualPrices(of, cloth, precuts, step));
     }
 }

@@ -6,9 +6,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Seen;
-import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.Problem;
+import retazo.core.price.Tax;
 
 /** The shop's currency and usual prices. A shop that has set nothing counts in dollars and has no prices. */
 @Service

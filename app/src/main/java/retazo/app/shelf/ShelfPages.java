@@ -16,6 +16,7 @@ import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.pictures.QuiltPicture;
 import retazo.app.runs.BagShelf;
+import retazo.app.runs.progress.KitDemand;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
 import retazo.app.stock.StockService;
@@ -34,15 +35,18 @@ class ShelfPages {
     private final StockService stock;
     private final KitShelf shelf;
     private final BagShelf bags;
+    private final KitDemand demand;
     private final Words words;
     private final Clock clock;
 
-    ShelfPages(KitIndex index, KitBook kits, StockService stock, KitShelf shelf, BagShelf bags, Words words, Clock clock) {
+    ShelfPages(KitIndex index, KitBook kits, StockService stock, KitShelf shelf, BagShelf bags, KitDemand demand, Words words,
+            Clock clock) {
         this.index = index;
         this.kits = kits;
         this.stock = stock;
         this.shelf = shelf;
         this.bags = bags;
+        this.demand = demand;
         this.words = words;
         this.clock = clock;
     }
@@ -64,10 +68,10 @@ class ShelfPages {
     record ListPage(String search, List<ShelfLine> lines, int number, boolean more) {
     }
 
-    /** A kit on the shelf with its last movements. */
+    /** A kit on the shelf with what is asked of it and its last movements. */
     record KitPage(
-            Kit kit, QuiltPicture picture, long onHand, List<BagShelf.ShelfBag> there, List<BagShelf.ShelfBag> sold,
-            List<CountLine> book) {
+            Kit kit, QuiltPicture picture, long onHand, KitDemand.Demand demand, SoldWeeks weeks, List<BagShelf.ShelfBag> there,
+            List<BagShelf.ShelfBag> sold, List<CountLine> book) {
 
         List<Fabric> prints() {
             return kit.fabrics().values().stream().distinct().toList();
@@ -101,7 +105,9 @@ class ShelfPages {
         Optional<KitShelf.KitCount> count = Optional.ofNullable(shelf.counts(List.of(kitId)).get(kitId));
         return new KitPage(
                 kit, QuiltPicture.of("quilt", kit.pattern().design(), kit.size(), kit::ink),
-                count.map(KitShelf.KitCount::onHand).orElse(0L), bags.there(kitId, BAGS_SHOWN),
+                count.map(KitShelf.KitCount::onHand).orElse(0L),
+                demand.of(List.of(kitId)).getOrDefault(kitId, KitDemand.Demand.NONE), SoldWeeks.of(demand.soldByWeek(kitId), words),
+                bags.there(kitId, BAGS_SHOWN),
                 bags.soldLast(kitId, BAGS_SHOWN),
                 count.stream().flatMap(there -> stock.linesOf(there.stockItemId(), LINES_OF_A_BOOK).stream())
                         .map(line -> CountLine.of(line, words, clock.instant()))

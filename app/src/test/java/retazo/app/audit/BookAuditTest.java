@@ -73,7 +73,7 @@ class BookAuditTest {
                     + " | has not taken its length off the bolt; no cut says so",
             "UPDATE cut_record SET undone = true WHERE id = (SELECT max(id) FROM cut_record)"
                     + " | marked otherwise than its ticket was answered; no cut says so",
-            "UPDATE bag SET packed_entry = gen_random_uuid() WHERE id = (SELECT max(id) FROM bag)"
+            "UPDATE bag SET packed_entry = gen_random_uuid() WHERE id = (SELECT max(id) FROM bag WHERE found_entry IS NULL)"
                     + " | has not put it on the shelf; no bag says so",
             "INSERT INTO entry (client_id, person_id, asked, result, at) VALUES (gen_random_uuid(), 1, 'kit 1 -1 KIT_SOLD', 1, now())"
                     + " | is not in the movement book: kit 1 -1 KIT_SOLD",

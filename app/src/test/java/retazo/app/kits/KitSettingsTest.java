@@ -45,7 +45,8 @@ class KitSettingsTest {
     @Test
     void a_margin_of_its_own_stands_in_place_of_any_other() {
         KitSettings settings = new KitSettings(
-                Map.of(), Optional.of(new Margin.Share(Percent.of(10))), Optional.empty(), Optional.empty(), KitDirections.CUSTOMARY);
+                Map.of(), Optional.of(new Margin.Share(Percent.of(10))), Optional.empty(), Optional.empty(), KitDirections.CUSTOMARY,
+                Optional.empty());
 
         assertThat(settings.on(SHOP.with(new Margin.Extra(Length.ofInches(9)))).margin()).isEqualTo(new Margin.Share(Percent.of(10)));
     }

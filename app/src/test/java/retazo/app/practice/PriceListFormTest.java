@@ -12,7 +12,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import retazo.app.shared.FieldReader;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.PrecutKind;
-import retazo.core.cloth.Tax;
 import retazo.core.cloth.UsualPrices;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
@@ -20,6 +19,7 @@ import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
+import retazo.core.price.Tax;
 
 class PriceListFormTest {
 

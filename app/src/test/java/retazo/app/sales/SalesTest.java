@@ -51,12 +51,12 @@ import retazo.core.cloth.ClothKind;
 import retazo.core.cloth.ClothPrice;
 import retazo.core.cloth.Colour;
 import retazo.core.cloth.Prices;
-import retazo.core.cloth.Tax;
 import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
+import retazo.core.price.Tax;
 
 /** What is sold is booked, stands in the sale of who sold it, and can be taken back once. The fabric costs 12.90 a yard. */
 @Tag("slow")

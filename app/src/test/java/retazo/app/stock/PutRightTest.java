@@ -17,6 +17,7 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.fabrics.FabricForm;
 import retazo.app.fabrics.FabricService;
+import retazo.app.shared.Seen;
 import retazo.app.stock.places.Place;
 import retazo.app.stock.places.Places;
 import retazo.core.measure.Length;
@@ -163,6 +164,7 @@ class PutRightTest {
         long bolt = samples.bolt(fabric, "4 yd");
         String code = Samples.unique("FC");
         Map<String, String> form = new HashMap<>(FabricForm.of(fabric).texts());
+        form.put("seen", Seen.mark(FabricForm.of(fabric).texts()));
         Client owner = Client.of(shop, "marisol");
 
         form.put("code", other.code());

@@ -13,8 +13,14 @@ import retazo.core.measure.Money;
  * @param currency of all its prices
  * @param cloth    by the length
  * @param precuts  for a roll or pack of a kind, for a single quarter or eighth
+ * @param kitStep  prices of kits that are worked out go up to a whole number of these; empty for the smallest coin
  */
-public record UsualPrices(Currency currency, Optional<ClothPrice> cloth, Map<PrecutKind, Money> precuts) {
+public record UsualPrices(
+        Currency currency, Optional<ClothPrice> cloth, Map<PrecutKind, Money> precuts, Optional<Money> kitStep) {
+
+    public UsualPrices(Currency currency, Optional<ClothPrice> cloth, Map<PrecutKind, Money> precuts) {
+        this(currency, cloth, precuts, Optional.empty());
+    }
 
     /** Of a shop that set none. */
     public static UsualPrices none(Currency currency) {
@@ -23,6 +29,11 @@ public record UsualPrices(Currency currency, Optional<ClothPrice> cloth, Map<Pre
 
     public UsualPrices {
         precuts = Map.copyOf(precuts);
+    }
+
+    /** The step of prices of kits. */
+    public Money stepOfKits() {
+        return kitStep.orElse(new Money(currency, 1));
     }
 
     /** What a length costs; empty where no price is known. */

@@ -59,6 +59,20 @@ public record BillOfMaterials(List<BillLine> lines) {
         return new BillOfMaterials(all);
     }
 
+    /**
+     * The same bill with more of every folded length, above what was rounded; what the shop cuts into something stays as it is.
+     *
+     * @param more above zero; where it is no multiple of the selling step, the lengths are none either
+     */
+    public BillOfMaterials withSpare(Length more) {
+        return new BillOfMaterials(lines.stream().map(line -> line.<BillLine>match(
+                cut -> cut.into().isPresent()
+                        ? cut
+                        : new BillLine.Cut(
+                                cut.fabricCode(), cut.letters(), cut.exact(), cut.length().plus(more), cut.plannedWidth(), cut.into()),
+                picked -> picked)).toList());
+    }
+
     /** The lengths of one bag by fabric code. */
     public Map<String, Length> lengths() {
         Map<String, Length> lengths = new LinkedHashMap<>();

@@ -14,7 +14,6 @@ import retazo.app.kits.KitSettings;
 import retazo.app.kits.KitWorks;
 import retazo.app.kits.PriceTags;
 import retazo.app.kits.possible.PossibleKits;
-import retazo.core.bolt.KitsPossible;
 import retazo.core.cloth.Margin;
 import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Contents;
@@ -25,7 +24,7 @@ import retazo.core.quilt.size.QuiltSize;
 
 /**
  * Works out what can be added to a kit. An option is the same kit made otherwise: what it takes more is its bill less the kit's own, so
- * that it is rounded as it is sold and never counted twice.
+ * that each cloth is rounded once and nothing counts twice.
  */
 @Component
 public class KitOptions {
@@ -54,20 +53,21 @@ public class KitOptions {
         if (own.isEmpty()) {
             return List.of();
         }
-        Map<KitOption.Kind, Kit> others = others(kit, wish);
-        others.values().removeIf(other -> possible.oneBag(other).isEmpty());
-        List<KitsPossible> can = possible.of(List.copyOf(others.values()));
         PriceTags tags = works.priceTags();
-        List<KitOption> options = new ArrayList<>();
-        others.forEach((kind, other) -> {
-            BillOfMaterials bill = possible.oneBag(other).orElseThrow().bill();
-            List<KitOption.MoreCloth> cloth = cloth(other, bill, own.get());
-            List<KitOption.MoreGoods> goods = goods(other, bill, own.get());
-            if (!cloth.isEmpty() || !goods.isEmpty()) {
-                options.add(new KitOption(kind, other, cloth, goods, price(cloth, goods, tags), can.get(options.size())));
-            }
-        });
-        return options;
+        List<KitOption> found = new ArrayList<>();
+        others(kit, wish).forEach((kind, other) -> possible.oneBag(other).ifPresent(
+                one -> option(kind, other, one.bill(), own.get(), tags).ifPresent(found::add)));
+        option(KitOption.Kind.SPARE, kit, own.get().withSpare(wish.spare()), own.get(), tags).ifPresent(found::add);
+        return found;
+    }
+
+    private Optional<KitOption> option(
+            KitOption.Kind kind, Kit with, BillOfMaterials bill, BillOfMaterials own, PriceTags tags) {
+        List<KitOption.MoreCloth> cloth = cloth(with, bill, own);
+        List<KitOption.MoreGoods> goods = goods(with, bill, own);
+        return cloth.isEmpty() && goods.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new KitOption(kind, with, cloth, goods, price(cloth, goods, tags), possible.of(with, bill)));
     }
 
     private Map<KitOption.Kind, Kit> others(Kit kit, Wish wish) {
@@ -80,7 +80,6 @@ public class KitOptions {
             others.put(KitOption.Kind.BACKING, kit.with(new Contents(has.binding(), true)));
         }
         wider(kit.size(), wish.wider()).ifPresent(size -> others.put(KitOption.Kind.WIDER_BORDER, kit.with(size)));
-        spare(kit, wish.spare()).ifPresent(settings -> others.put(KitOption.Kind.SPARE, kit.with(settings)));
         return others;
     }
 
@@ -98,7 +97,10 @@ public class KitOptions {
         }, printed -> Optional.empty());
     }
 
-    /** Its settings with so much more of every cloth; empty where its margin is a share, to which no length is added. */
+    /**
+     * The settings by which every bag of a kit has so much more of every cloth; empty where its margin is a share, to which no length is
+     * added.
+     */
     Optional<KitSettings> spare(Kit kit, Length more) {
         return works.practiceOf(kit).margin().match(
                 none -> Optional.of(more), share -> Optional.<Length>empty(), extra -> Optional.of(extra.length().plus(more)))

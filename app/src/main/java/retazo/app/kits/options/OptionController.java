@@ -62,7 +62,7 @@ class OptionController {
         KitsPossible can = possible.of(kit);
         OptionPage page = new OptionPage(
                 kit, can.bags().value(), stops(kit, can), found.stream().map(option -> shown(option, unit)).toList(), wider, typedSpare,
-                kit.settings().mark());
+                kit.settings().mark(), options.spare(kit, readSpare).isPresent());
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());
         model.addAttribute("faults", Faults.of(reader.problems(), words));

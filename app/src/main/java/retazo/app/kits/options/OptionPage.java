@@ -14,8 +14,9 @@ import retazo.app.shared.LengthView;
  * @param wider    how much wider a border was asked, as typed
  * @param spare    of every cloth, as typed
  * @param seen     the mark of the kit's settings
+ * @param keeps    whether its settings can have that in every bag
  */
-record OptionPage(Kit kit, long possible, String stops, List<Option> options, String wider, String spare, String seen) {
+record OptionPage(Kit kit, long possible, String stops, List<Option> options, String wider, String spare, String seen, boolean keeps) {
 
     /**
      * An option.

@@ -33,6 +33,8 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.measure.Problem;
+import retazo.core.price.Earning;
+import retazo.core.price.KitPrice;
 import retazo.core.quilt.size.Way;
 
 /**
@@ -94,8 +96,31 @@ record KitPage(
      * @param price    of all lines together; empty where one is not known
      * @param cost     to the shop, likewise
      * @param unpriced the lines whose price is not known
+     * @param own      what it is sold for
      */
-    record Costs(String price, String cost, String unpriced) {
+    record Costs(String price, String cost, String unpriced, OwnPrice own) {
+    }
+
+    /**
+     * What a bag is sold for.
+     *
+     * @param sold   in words; empty where it cannot be worked out
+     * @param margin how much of that the shop keeps, likewise
+     * @param way    by what it is priced: {@code parts}, {@code margin} or {@code hand}
+     * @param share  of a price by margin, as typed
+     * @param amount of one by hand, as typed
+     * @param seen   the mark of the kit's settings
+     */
+    record OwnPrice(String sold, String margin, String way, String share, String amount, String seen) {
+
+        static OwnPrice of(Kit kit, Optional<Money> sold, Optional<Earning> earning) {
+            KitPrice price = kit.settings().price().orElse(new KitPrice.Parts());
+            return new OwnPrice(
+                    sold.map(MoneyText::of).orElse(""), earning.map(one -> one.percent() + " %").orElse(""),
+                    price.match(parts -> "parts", margin -> "margin", hand -> "hand"),
+                    price.match(parts -> "", margin -> margin.margin().toString().replace("%", "").strip(), hand -> ""),
+                    price.match(parts -> "", margin -> "", hand -> hand.each().plainAmount()), kit.settings().mark());
+        }
     }
 
     /** A letter of a role drawn in its fabric. */
@@ -138,7 +163,7 @@ record KitPage(
 
     /** What is known of a kit beside its own work. */
     record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs,
-            Map<Fabric, Length> soldOtherwise, List<Good> notions) {
+            Map<Fabric, Length> soldOtherwise, List<Good> notions, Optional<Money> sold, Optional<Earning> earning) {
     }
 
     static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
@@ -164,7 +189,8 @@ record KitPage(
                         known.costs().cost().flatMap(BillCost::total).map(MoneyText::of).orElse(""),
                         price.byCode().isEmpty()
                                 ? ""
-                                : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", "))),
+                                : price.unknown().stream().map(code -> name(kit, code)).collect(Collectors.joining(", ")),
+                        OwnPrice.of(kit, known.sold(), known.earning())),
                 known.notions(),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
     }

@@ -13,6 +13,7 @@ import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
 import retazo.app.kits.KitWork;
 import retazo.app.kits.KitWorks;
+import retazo.app.kits.PriceTags;
 import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.kits.possible.PossibleKits;
@@ -85,11 +86,12 @@ class KitPages {
     @Transactional(readOnly = true)
     KitPage page(long id, Optional<String> figure) {
         KitWork work = works.work(kits.kit(id));
+        PriceTags tags = works.priceTags();
         return KitPage.of(
                 work,
                 new KitPage.Known(possibleKits.of(work.kit()), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work),
                         works.costs(work), works.soldOtherwise(work),
-                        goods.notions()),
+                        goods.notions(), tags.of(work.kit(), work.bill()), tags.earning(work.kit(), work.bill())),
                 words.sellingUnit(), figure, words);
     }
 }

@@ -56,7 +56,7 @@ class KitSettingsController {
             return tryAgain(id, fabric, settings, next);
         }
         KitSettings own = KitSettings.between(kit.pattern().design().practice(practice.practice()), wanted);
-        KitSettings kept = own.with(kit.settings().directions());
+        KitSettings kept = own.with(kit.settings().directions()).priced(kit.settings().price());
         return kits.set(id, width.filter(one -> works.isOwnWidth(kit, kit.fabric(fabric), one)).map(kept::onWidth).orElse(kept), seen)
                 .match(
                         done -> {
@@ -124,7 +124,7 @@ class KitSettingsController {
     String follow(
             @PathVariable long id, @RequestParam(defaultValue = "") String fabric, @RequestParam(defaultValue = "") String seen,
             RedirectAttributes next) {
-        kits.set(id, KitSettings.NONE, seen).match(
+        kits.set(id, KitSettings.NONE.priced(book.kit(id).settings().price()), seen).match(
                 kept -> next.addFlashAttribute("done", words.text("done.kit-settings-none")),
                 problems -> next.addFlashAttribute("refused", words.of(problems.get(0))));
         return back(id, fabric, next);

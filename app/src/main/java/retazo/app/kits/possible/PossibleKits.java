@@ -105,16 +105,30 @@ public class PossibleKits {
     @Transactional(readOnly = true)
     public List<KitsPossible> of(List<Kit> kits) {
         ShopPractice shop = practice.practice();
-        Tolerance tolerance = Tolerance.of(shop);
-        Set<Long> fabricIds = kits.stream().flatMap(kit -> kit.fabricIdByCode().values().stream()).collect(Collectors.toSet());
-        Map<Long, List<Bolt>> bolts = stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId));
-        Map<Long, GoodService.GoodCount> counts = goods.counts(kits.stream()
-                .flatMap(kit -> kit.goodsByCode().values().stream()).map(Good::id).distinct().toList());
+        Free free = free(kits, Tolerance.of(shop));
         return kits.stream()
                 .map(kit -> oneBag(kit, shop)
-                        .map(one -> possible(kit, one.bill(), bolts, counts, tolerance))
+                        .map(one -> possible(kit, one.bill(), free))
                         .orElseGet(() -> new KitsPossible(Map.of(), new Count(0), List.of())))
                 .toList();
+    }
+
+    /** Of a kit whose bags take what a bill says. */
+    @Transactional(readOnly = true)
+    public KitsPossible of(Kit kit, BillOfMaterials bill) {
+        return possible(kit, bill, free(List.of(kit), Tolerance.of(practice.practice())));
+    }
+
+    /** What is there for some kits, by the ids of fabrics and goods. */
+    private record Free(Map<Long, List<Bolt>> bolts, Map<Long, GoodService.GoodCount> counts, Tolerance tolerance) {
+    }
+
+    private Free free(List<Kit> kits, Tolerance tolerance) {
+        Set<Long> fabricIds = kits.stream().flatMap(kit -> kit.fabricIdByCode().values().stream()).collect(Collectors.toSet());
+        return new Free(
+                stock.boltsOf(fabricIds).stream().collect(Collectors.groupingBy(Bolt::fabricId)),
+                goods.counts(kits.stream().flatMap(kit -> kit.goodsByCode().values().stream()).map(Good::id).distinct().toList()),
+                tolerance);
     }
 
     private Optional<OneBag> worked(Kit kit, ShopPractice shop) {
@@ -122,18 +136,16 @@ public class PossibleKits {
         return work.problems().isEmpty() ? Optional.of(new OneBag(work.bill(), work.plan().finished())) : Optional.empty();
     }
 
-    private static KitsPossible possible(
-            Kit kit, BillOfMaterials bill, Map<Long, List<Bolt>> byFabric, Map<Long, GoodService.GoodCount> counts,
-            Tolerance tolerance) {
+    private static KitsPossible possible(Kit kit, BillOfMaterials bill, Free free) {
         Map<String, List<BoltStock>> bolts = new HashMap<>();
         Map<String, Long> ids = kit.fabricIdByCode();
         bill.lines().stream().flatMap(line -> line.asCut().stream()).forEach(cut -> bolts.put(
                 cut.fabricCode(), BoltRequest.wideEnough(
-                        byFabric.getOrDefault(ids.get(cut.fabricCode()), List.of()).stream()
-                                .map(bolt -> bolt.toStock(tolerance)).toList(),
+                        free.bolts().getOrDefault(ids.get(cut.fabricCode()), List.of()).stream()
+                                .map(bolt -> bolt.toStock(free.tolerance())).toList(),
                         cut.plannedWidth())));
-        Map<String, Count> free = new HashMap<>();
-        kit.goodsByCode().forEach((code, good) -> free.put(code, new Count(requireNonNull(counts.get(good.id())).free())));
-        return KitsPossible.of(bill, bolts, free);
+        Map<String, Count> counts = new HashMap<>();
+        kit.goodsByCode().forEach((code, good) -> counts.put(code, new Count(requireNonNull(free.counts().get(good.id())).free())));
+        return KitsPossible.of(bill, bolts, counts);
     }
 }

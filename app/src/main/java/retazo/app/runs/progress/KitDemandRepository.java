@@ -1,6 +1,7 @@
 package retazo.app.runs.progress;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.Query;
@@ -30,4 +31,23 @@ interface KitDemandRepository extends Repository<RunEntity, Long> {
                     SELECT o.kit_id, 0, sum(o.bags) FROM run_open o WHERE o.kit_id IN (:kitIds) GROUP BY o.kit_id) counted
              GROUP BY counted.kit_id""", nativeQuery = true)
     List<OfKit> of(Collection<Long> kitIds, Instant since);
+
+    /** Bags that were sold in a week. */
+    interface InWeek {
+
+        int getWeek();
+
+        int getBags();
+    }
+
+    /**
+     * Of a kit, by the week; weeks without are absent.
+     *
+     * @param first the first day of the first week
+     * @param zone  by whose days
+     */
+    @Query(value = """
+            SELECT ((CAST(b.sold_at AT TIME ZONE :zone AS date) - CAST(:first AS date)) / 7) AS week, count(*) AS bags
+              FROM bag b WHERE b.kit_id = :kitId AND b.sold_at >= :since AND NOT b.missing GROUP BY 1""", nativeQuery = true)
+    List<InWeek> soldByWeek(long kitId, Instant since, LocalDate first, String zone);
 }

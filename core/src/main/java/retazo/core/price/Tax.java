@@ -1,4 +1,4 @@
-package retazo.core.cloth;
+package retazo.core.price;
 
 import retazo.core.measure.Money;
 import retazo.core.measure.Percent;
@@ -29,6 +29,11 @@ public record Tax(Percent rate, boolean included) {
     /** What of it is the shop's. */
     public Money net(Money amount) {
         return included ? new Money(amount.currency(), amount.minor() - on(amount).minor()) : amount;
+    }
+
+    /** A price of which so much is the shop's, as prices are said: with the tax in it, to the nearest coin, where they have it in them. */
+    public Money said(Money net) {
+        return included ? net.plus(net.share(rate.hundredths(), WHOLE)) : net;
     }
 
     public boolean isNone() {

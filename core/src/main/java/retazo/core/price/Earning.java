@@ -1,4 +1,4 @@
-package retazo.core.cloth;
+package retazo.core.price;
 
 import java.util.Optional;
 import retazo.core.measure.Money;

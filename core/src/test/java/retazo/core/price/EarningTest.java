@@ -1,4 +1,4 @@
-package retazo.core.cloth;
+package retazo.core.price;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
