@@ -40,12 +40,14 @@ class ColourController {
     private final KitService kits;
     private final KitIndex index;
     private final Recolour recolour;
+    private final WhatChanges whatChanges;
     private final Words words;
 
     ColourController(
-            ColourPages pages, TrayPages trays, Trial trial, KitService kits, KitIndex index, Recolour recolour,
+            ColourPages pages, TrayPages trays, Trial trial, KitService kits, KitIndex index, Recolour recolour, WhatChanges whatChanges,
             Words words) {
         this.recolour = recolour;
+        this.whatChanges = whatChanges;
         this.index = index;
         this.pages = pages;
         this.trays = trays;
@@ -104,6 +106,25 @@ class ColourController {
         model.addAttribute("ideas", ideas);
         model.addAttribute("prints", ideas.prints());
         return "colours/ideas";
+    }
+
+    /** What that would change, before it is done. */
+    @PostMapping("/what-changes")
+    String whatChanges(@RequestParam MultiValueMap<String, String> form, @RequestParam long kit, Model model) {
+        Tried tried = Tried.of(form.toSingleValueMap());
+        Trial.Found found = trial.found(tried);
+        Optional<ColourPages.Changing> changing = pages.changing(kit);
+        List<Problem> open = trial.open(found, changing.map(ColourPages.Changing::sizeKeys).orElse(List.of())).stream()
+                .map(role -> Problem.at("change", "colours.role-open", role.letter())).toList();
+        changing.ifPresent(one -> model.addAttribute("changing", one));
+        if (changing.isEmpty() || !open.isEmpty()) {
+            return show(tried, Faults.of(open, words), model);
+        }
+        List<WhatChanges.Line> lines = whatChanges.of(kit, new LinkedHashMap<>(found.fabrics()), tried.backing());
+        model.addAttribute("lines", lines);
+        model.addAttribute("sent", form.toSingleValueMap().entrySet().stream().filter(field -> !field.getKey().equals("_csrf")).toList());
+        model.addAttribute("prints", lines.stream().flatMap(WhatChanges.Line::fabrics).distinct().toList());
+        return "colours/what-changes";
     }
 
     /** Gives the kits of a colourway these fabrics, and the newest version of their pattern. */

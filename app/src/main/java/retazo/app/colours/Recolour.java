@@ -23,13 +23,15 @@ import retazo.app.patterns.PatternVersion;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
 import retazo.app.stock.goods.Good;
+import retazo.app.wishes.Wishes;
 import retazo.core.cloth.RoleKey;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Problem;
 
 /**
  * Changes the fabrics of kits, and moves them to the newest version of their pattern: new kits of the same name stand in their places.
- * Those before are planned no more; bags, runs and drafts keep them, so that what a bag holds and what its papers show stay one.
+ * Those before are planned no more; bags, runs and drafts keep them, so that what a bag holds and what its papers show stay one. Who
+ * waits for one of them waits for the new one.
  */
 @Service
 class Recolour {
@@ -40,14 +42,16 @@ class Recolour {
     private final KitLife life;
     private final KitService kits;
     private final PatternService patterns;
+    private final Wishes wishes;
     private final Words words;
     private final Clock clock;
 
-    Recolour(KitBook book, KitLife life, KitService kits, PatternService patterns, Words words, Clock clock) {
+    Recolour(KitBook book, KitLife life, KitService kits, PatternService patterns, Wishes wishes, Words words, Clock clock) {
         this.book = book;
         this.life = life;
         this.kits = kits;
         this.patterns = patterns;
+        this.wishes = wishes;
         this.words = words;
         this.clock = clock;
     }
@@ -84,10 +88,8 @@ class Recolour {
             if (!gone.isEmpty()) {
                 return Outcome.refused(Problem.at("colourway", "colours.size-gone", gone.get(0)));
             }
-            Map<RoleKey, Good> goods = new HashMap<>(kit.goods());
-            goods.keySet().removeAll(fabrics.keySet());
             return kits.add(new NewKits(
-                    pattern, List.copyOf(given.kits().keySet()), given.name(), fabrics, goods,
+                    pattern, List.copyOf(given.kits().keySet()), given.name(), fabrics, goodsIn(kit, fabrics),
                     new Contents(kit.contents().binding(), backing)))
                     .then(fresh -> replaced(kitId, List.copyOf(given.kits().values()), fresh, personId));
         });
@@ -103,6 +105,7 @@ class Recolour {
             long before = old.get(i);
             long after = fresh.get(i);
             life.replace(before, after);
+            wishes.follow(before, after);
             outcome = outcome.then(changed -> carriedOver(before, after, personId).then(done -> Outcome.done(changed)));
         }
         return outcome;
@@ -112,18 +115,41 @@ class Recolour {
     private Outcome<Kit> carriedOver(long old, long fresh, long personId) {
         Kit before = book.kit(old);
         Kit after = book.kit(fresh);
-        KitSources sources = before.sources();
-        for (Map.Entry<RoleKey, Fabric> role : before.fabrics().entrySet()) {
-            Fabric own = role.getValue();
-            Fabric other = after.fabrics().get(role.getKey());
-            if (other != null && !after.fabrics().containsValue(own)) {
-                sources = sources.with(own.id(), other.id());
-            }
-        }
+        KitSources sources = sourcesIn(before, after.fabrics());
         return kits.take(fresh, sources)
                 .then(taken -> kits.set(fresh, before.settings(), after.settings().mark()))
                 .then(set -> before.decision()
                         .map(decision -> kits.sellBy(fresh, before.instructions(), decision.reason(), personId))
                         .orElseGet(() -> Outcome.done(book.kit(fresh))));
+    }
+
+    /** What a kit takes in place of its fabrics and beside them, with the fabrics that it has then. */
+    private static KitSources sourcesIn(Kit before, Map<RoleKey, Fabric> then) {
+        KitSources sources = before.sources();
+        for (Map.Entry<RoleKey, Fabric> role : before.fabrics().entrySet()) {
+            Fabric own = role.getValue();
+            Fabric other = then.get(role.getKey());
+            if (other != null && !then.containsValue(own)) {
+                sources = sources.with(own.id(), other.id());
+            }
+        }
+        return sources;
+    }
+
+    private static Map<RoleKey, Good> goodsIn(Kit before, Map<RoleKey, Fabric> then) {
+        Map<RoleKey, Good> goods = new HashMap<>(before.goods());
+        goods.keySet().removeAll(then.keySet());
+        return goods;
+    }
+
+    /** How a kit would be when it was changed; empty where its pattern has the size no more. Nothing is kept. */
+    @Transactional(readOnly = true)
+    Optional<Kit> changed(Kit before, Map<RoleKey, Fabric> fabrics, boolean backing) {
+        PatternVersion pattern = patterns.newestOf(before.pattern().patternId());
+        return pattern.design().sizes().stream().filter(size -> size.key().equals(before.size().key())).findFirst()
+                .map(size -> Kit.wished(
+                        pattern, size, before.colourway(), fabrics, goodsIn(before, fabrics),
+                        new Contents(before.contents().binding(), backing))
+                        .with(before.settings()).with(sourcesIn(before, fabrics)));
     }
 }

@@ -29,6 +29,10 @@ interface WishRepository extends JpaRepository<WishEntity, Long> {
             VALUES (:clientId, :kitId, :bags, :name, :personId, :at) ON CONFLICT (client_id) DO NOTHING""", nativeQuery = true)
     void ask(UUID clientId, long kitId, int bags, String name, long personId, Instant at);
 
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("UPDATE WishEntity w SET w.kitId = :fresh, w.version = w.version + 1 WHERE w.kitId = :old AND w.endedAt IS NULL")
+    void follow(long old, long fresh);
+
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("SELECT w FROM WishEntity w WHERE w.id = :id AND w.endedAt IS NULL")
     Optional<WishEntity> lockOpen(long id);

@@ -35,6 +35,12 @@ public class Wishes {
         wishes.ask(clientId, kitId, bags, name, personId, clock.instant());
     }
 
+    /** Who waits for a kit waits for the one that stands in its place. */
+    @Transactional
+    public void follow(long oldKit, long freshKit) {
+        wishes.follow(oldKit, freshKit);
+    }
+
     /** Nobody waits for it any more; one that is ended already stays so. */
     @Transactional
     public void end(long id, long personId) {

@@ -22,6 +22,7 @@ import retazo.app.kits.KitSettings;
 import retazo.app.runs.book.RunBook;
 import retazo.app.season.Seasons;
 import retazo.app.shared.Outcome;
+import retazo.app.wishes.Wishes;
 import retazo.core.cloth.LongLay;
 import retazo.core.cloth.PrecutKind;
 import retazo.core.cloth.RoleKey;
@@ -41,19 +42,21 @@ class RecolourTest {
     private final KitBook kits;
     private final KitLife life;
     private final Seasons seasons;
+    private final WhatChanges changes;
     private Fabric light;
     private Fabric dark;
     private Fabric other;
     private long coaster;
     private long mat;
 
-    RecolourTest(TestShop.Shop shop, Recolour recolour, KitBook kits, KitLife life, Seasons seasons) {
+    RecolourTest(TestShop.Shop shop, Recolour recolour, KitBook kits, KitLife life, Seasons seasons, WhatChanges changes) {
         this.shop = shop;
         this.samples = new Samples(shop);
         this.recolour = recolour;
         this.kits = kits;
         this.life = life;
         this.seasons = seasons;
+        this.changes = changes;
     }
 
     @BeforeEach
@@ -125,6 +128,10 @@ class RecolourTest {
         assertThat(designer.post("/kits/colours/change", with(asked, Map.of("role.light", String.valueOf(light.id())))).body())
                 .contains("Role B has no fabric yet");
         assertThat(kits.kit(mat).colourway()).isEqualTo("two");
+        String before = designer.post("/kits/colours/what-changes", with(asked, Map.of(
+                "role.light", String.valueOf(other.id()), "role.dark", String.valueOf(dark.id())))).body();
+        assertThat(before).contains("What changes in two", light.name(), other.name(), dark.name(), "Change these 2 kits");
+        assertThat(kits.kit(mat).fabrics()).as("only shown").containsEntry(LIGHT, light);
         String done = designer.post("/kits/colours/change", with(asked, Map.of(
                 "role.light", String.valueOf(other.id()), "role.dark", String.valueOf(dark.id())))).body();
         assertThat(done).contains("2 kits in two are changed.", other.name());
@@ -132,6 +139,32 @@ class RecolourTest {
                 "role.light", String.valueOf(other.id()), "role.dark", String.valueOf(dark.id())))).body())
                 .as("pressed twice").contains("Nothing more was changed.", other.name());
         assertThat(designer.get("/kits/" + mat).body()).contains("A newer kit stands in its place.");
+    }
+
+    @Test
+    void a_customer_who_waits_for_a_kit_waits_for_the_one_in_its_place() {
+        Wishes wishes = samples.bean(Wishes.class);
+        wishes.ask(UUID.randomUUID(), mat, 2, "Jory", 1);
+
+        long fresh = Samples.done(recolour.change(mat, "two", Map.of(LIGHT, light, DARK, other), false, 1)).kit();
+
+        assertThat(wishes.bags(List.of(mat, fresh))).isEqualTo(Map.of(fresh, 2));
+    }
+
+    /** Nine pieces of 12 1/2 × 6 1/2 in, three long sides to a strip of 40 in: 3 × 6 1/2 + 1 in, with 5 % 21.525 in, so 5/8 yd. */
+    @Test
+    void what_a_change_brings_is_said_before_it_is_made() {
+        samples.bolt(other, "2 yd");
+        samples.bolt(dark, "10 yd");
+
+        WhatChanges.Line line = changes.of(mat, Map.of(LIGHT, other, DARK, dark), false).stream()
+                .filter(one -> one.size().equals("Mat")).findFirst().orElseThrow();
+
+        assertThat(line.before().cuts()).extracting(cut -> cut.fabric().id() + " " + cut.length().plain())
+                .containsExactlyInAnyOrder(light.id() + " 5/8 yd", dark.id() + " 5/8 yd");
+        assertThat(line.after().orElseThrow().cuts()).extracting(cut -> cut.fabric().id() + " " + cut.length().plain())
+                .containsExactlyInAnyOrder(other.id() + " 5/8 yd", dark.id() + " 5/8 yd");
+        assertThat(line.after().orElseThrow().can()).isEqualTo(3);
     }
 
     private static Map<String, String> with(Map<String, String> some, Map<String, String> more) {
