@@ -38,7 +38,8 @@ class BagFinder {
             Kit kit = kits.kit(bag.kitId());
             List<MoreOfLots.OfLot> left = lots.of(bag.id());
             return new CounterAnswer.BagFound(
-                    bag, kit, state(bag), prices.of(List.of(kit)).price(kit), left, options.of(kit, left));
+                    bag, kit, state(bag), prices.of(List.of(kit)).price(kit), left,
+                    bag.isThere() ? options.of(kit, left) : List.of());
         });
     }
 

@@ -37,7 +37,7 @@ class FabricEntity {
     @Version
     private int version;
 
-    @Column(nullable = false, updatable = false)
+    @Column(nullable = false)
     private String code;
 
     @Column(nullable = false)

@@ -112,7 +112,7 @@ public class KitService {
 
     /**
      * The same kit with other parts of its quilt in it: the one that there is, or a new one beside it with its settings, sources and
-     * name.
+     * name; refused where its line has ended.
      */
     @Transactional
     public Outcome<Long> beside(long id, Contents contents) {
@@ -123,6 +123,9 @@ public class KitService {
                 .findFirst();
         if (there.isPresent()) {
             return Outcome.done(there.get().id());
+        }
+        if (like.isEnded()) {
+            return Outcome.refused(Problem.of("kit.line-ended"));
         }
         Kit wanted = book.kit(id).with(contents);
         KitWork work = works.work(wanted);

@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.kits.KitLife;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunEntity;
 import retazo.app.runs.book.RunLineEntity;
@@ -26,22 +27,31 @@ public class RunDrafts {
     private final RunRepository runs;
     private final RunLineRepository runLines;
     private final Confirming confirming;
+    private final KitLife life;
     private final Entries entries;
     private final Clock clock;
 
     RunDrafts(
-            RunRepository runs, RunLineRepository runLines, Confirming confirming, Entries entries, Clock clock) {
+            RunRepository runs, RunLineRepository runLines, Confirming confirming, KitLife life, Entries entries, Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.confirming = confirming;
+        this.life = life;
         this.entries = entries;
         this.clock = clock;
     }
 
-    /** The draft that a form asks for; sent again, the form gets the one that it made. */
+    /**
+     * The draft that a form asks for; sent again, the form gets the one that it made. Refused, at {@code bags.} with the id of the kit,
+     * where the line of one has ended.
+     */
     @Transactional
     public Outcome<Long> draft(List<Run.Asked> asked, Run.Turn turn, Entry entry) {
-        return entries.once(entry, "run " + asked + " " + turn, within -> Outcome.done(draft(asked, turn, within.personId())));
+        return entries.once(entry, "run " + asked + " " + turn, within -> {
+            List<Problem> ended = asked.stream().filter(one -> life.endedAt(one.kitId()).isPresent())
+                    .map(one -> Problem.at("bags." + one.kitId(), "run.kit-ended")).toList();
+            return ended.isEmpty() ? Outcome.done(draft(asked, turn, within.personId())) : Outcome.refused(ended);
+        });
     }
 
     /** One that takes its turn as usual. */

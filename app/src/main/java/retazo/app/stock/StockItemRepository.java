@@ -143,4 +143,10 @@ public interface StockItemRepository extends JpaRepository<StockItemEntity, Long
             SELECT coalesce(max(CAST(substring(code FROM length(:stem) + 1) AS integer)), 0) FROM stock_item
              WHERE starts_with(code, :stem) AND substring(code FROM length(:stem) + 1) ~ '^[0-9]{1,6}$'""", nativeQuery = true)
     int highestNumber(String stem);
+
+    /** How long the bolt of a fabric was that was received last. */
+    @Query(value = """
+            SELECT m.amount_ticks FROM stock_item i JOIN movement m ON m.stock_item_id = i.id
+             WHERE i.fabric_id = :fabricId AND m.reason = 'RECEIVED' ORDER BY m.id DESC LIMIT 1""", nativeQuery = true)
+    Optional<Long> lastBolt(long fabricId);
 }

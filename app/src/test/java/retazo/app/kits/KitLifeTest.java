@@ -17,6 +17,8 @@ import retazo.app.kits.index.KitIndex;
 import retazo.app.kits.index.KitTitle;
 import retazo.app.runs.BagShelf;
 import retazo.app.runs.FoundBags;
+import retazo.app.runs.RunDrafts;
+import retazo.app.runs.book.Run;
 import retazo.app.shared.Outcome;
 import retazo.core.measure.Problem;
 
@@ -76,6 +78,19 @@ class KitLifeTest {
 
     private List<Long> shown(boolean lasts) {
         return index.filtered(new KitFilter(pattern, "", "", false, lasts), 0, 9).map(KitTitle::id).getContent();
+    }
+
+    @Test
+    void no_new_run_is_made_of_a_kit_whose_line_has_ended_until_it_is_taken_up_again() {
+        RunDrafts drafts = samples.bean(RunDrafts.class);
+        List<Run.Asked> asked = List.of(new Run.Asked(coaster, 1), new Run.Asked(mat, 1));
+        life.end(mat, 1);
+
+        Outcome<Long> refused = drafts.draft(asked, Run.Turn.USUAL, Samples.entry());
+        life.goOn(mat);
+
+        assertThat(codes(refused)).containsExactly("run.kit-ended");
+        assertThat(codes(drafts.draft(asked, Run.Turn.USUAL, Samples.entry()))).isEmpty();
     }
 
     @Test

@@ -155,7 +155,7 @@ class SalesTest {
         }
     }
 
-    /** The bag was cut from lot L1, of which the other bolt has most; a third is of another lot. */
+    /** The bag was cut from lot L1, of which the other bolt has most; a third is of another lot. A binding takes 3/8 yd more. */
     @Test
     void more_for_a_bag_is_cut_from_its_lot_while_that_lasts() {
         Bag bag = packed(1).get(0);
@@ -167,9 +167,11 @@ class SalesTest {
         String page = Client.of(shop, "ada").get("/counter?words=" + bag.code()).body();
 
         assertThat(page).contains("More from its lots", "lot L1", "value=\"" + stock.bolt(same).code() + " \"");
+        assertThat(page).contains("Added to it", "value=\"" + stock.bolt(same).code() + " 3/8 yd\"");
         stock.boltsOf(List.of(fabric.id())).stream().filter(bolt -> bolt.lot().equals("L1"))
                 .forEach(bolt -> Samples.done(stock.take(bolt.id(), bolt.onHand(), Reason.SOLD_BY_LENGTH, Samples.entry())));
-        assertThat(Client.of(shop, "ada").get("/counter?words=" + bag.code()).body()).contains("nothing of this lot is free");
+        assertThat(Client.of(shop, "ada").get("/counter?words=" + bag.code()).body())
+                .contains("nothing of this lot is free", "not enough of its lot in one piece");
     }
 
     /** The bag takes nine eighths: 14.5125, so 14.51. */

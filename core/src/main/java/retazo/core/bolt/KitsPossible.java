@@ -1,5 +1,7 @@
 package retazo.core.bolt;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -32,11 +34,28 @@ public record KitsPossible(Map<String, Count> bagsByCode, Count bags, List<Strin
         Map<String, Count> possible = new TreeMap<>();
         bill.lengths().forEach((code, length) -> possible.put(code, cuts(bolts.getOrDefault(code, List.of()), length)));
         bill.picked().forEach((code, each) -> possible.put(code, new Count(free.getOrDefault(code, new Count(0)).value() / each.value())));
+        return of(possible);
+    }
+
+    private static KitsPossible of(Map<String, Count> possible) {
         Count bags = possible.values().stream().min(Count::compareTo)
                 .orElseThrow(() -> new IllegalArgumentException("A bag that takes nothing can be made without end."));
         List<String> stoppedBy = possible.entrySet().stream().filter(entry -> entry.getValue().equals(bags)).map(Map.Entry::getKey)
                 .toList();
         return new KitsPossible(possible, bags, stoppedBy);
+    }
+
+    /**
+     * What one bolt more of each fabric that stops the next bag would free.
+     *
+     * @param lengths of one bag by fabric code, as in its bill
+     * @param bolts   how long such a bolt is, by the same codes; a fabric that is missing gets none
+     */
+    public KitsPossible withBolts(Map<String, Length> lengths, Map<String, Length> bolts) {
+        Map<String, Count> more = new TreeMap<>(bagsByCode);
+        stoppedBy.stream().filter(code -> lengths.containsKey(code) && bolts.containsKey(code)).forEach(code -> more.merge(
+                code, new Count(requireNonNull(bolts.get(code)).ticks() / requireNonNull(lengths.get(code)).ticks()), Count::plus));
+        return of(more);
     }
 
     /** The whole cuts of a length that bolts give, each bolt by itself. */

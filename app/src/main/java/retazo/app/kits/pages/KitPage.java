@@ -68,8 +68,9 @@ record KitPage(
      *
      * @param bags  how many
      * @param stops what stops the next one, in words
+     * @param more  what a bolt more of that would free, in words; empty where nothing
      */
-    record Possible(long bags, String stops) {
+    record Possible(long bags, String stops, String more) {
     }
 
     /**
@@ -163,7 +164,8 @@ record KitPage(
 
     /** What is known of a kit beside its own work. */
     record Known(KitsPossible possible, long onShelf, Length savedByPlan, Prices<BillCost> costs,
-            Map<Fabric, Length> soldOtherwise, List<Good> notions, Optional<Money> sold, Optional<Earning> earning) {
+            Map<Fabric, Length> soldOtherwise, List<Good> notions, Optional<Money> sold, Optional<Earning> earning,
+            Map<String, Length> lastBolts) {
     }
 
     static KitPage of(KitWork work, Known known, LengthUnit unit, Optional<String> open, Words words) {
@@ -178,7 +180,7 @@ record KitPage(
                 work.plan().finished().map(finished -> LengthView.sides(finished.width().value(), finished.height().value())).orElse(""),
                 new Paper(work.plan().way() == Way.SIZE_TABLE, String.join(", ", work.openStrips())),
                 bill,
-                new Possible(possible.bags().value(), words.list(stopping)),
+                new Possible(possible.bags().value(), words.list(stopping), more(work, known, unit, words)),
                 known.onShelf(),
                 work.problems().stream().map(words::of).toList(),
                 FractionText.of(known.savedByPlan().isPositive()
@@ -193,6 +195,16 @@ record KitPage(
                         OwnPrice.of(kit, known.sold(), known.earning())),
                 known.notions(),
                 find(work, open.orElse(bill.isEmpty() ? "" : bill.get(0).figure())).map(figure -> FigureView.of(figure, words, unit)));
+    }
+
+    private static String more(KitWork work, Known known, LengthUnit unit, Words words) {
+        KitsPossible with = known.possible().withBolts(work.bill().lengths(), known.lastBolts());
+        if (with.bags().compareTo(known.possible().bags()) <= 0) {
+            return "";
+        }
+        List<String> bolts = known.possible().stoppedBy().stream().map(code -> words.text(
+                "kit.bolt-of", LengthView.of(requireNonNull(known.lastBolts().get(code)), unit).plain(), name(work.kit(), code))).toList();
+        return words.text("kit.one-bolt-more", words.list(bolts), with.bags().value(), words.list(work.kit().names(with.stoppedBy())));
     }
 
     private static String name(Kit kit, String code) {

@@ -1,5 +1,8 @@
 package retazo.app.kits.pages;
 
+import static java.util.Objects.requireNonNull;
+
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,8 +22,10 @@ import retazo.app.kits.index.KitTitle;
 import retazo.app.kits.possible.PossibleKits;
 import retazo.app.shared.Words;
 import retazo.app.stock.KitShelf;
+import retazo.app.stock.find.BoltSearch;
 import retazo.app.stock.goods.GoodService;
 import retazo.core.bolt.KitsPossible;
+import retazo.core.measure.Length;
 
 /** What the list of kits and the page of one kit show. */
 @Component
@@ -34,15 +39,18 @@ class KitPages {
     private final KitIndex index;
     private final KitShelf shelf;
     private final GoodService goods;
+    private final BoltSearch bolts;
     private final Words words;
 
-    KitPages(KitBook kits, KitWorks works, PossibleKits possibleKits, KitIndex index, KitShelf shelf, GoodService goods, Words words) {
+    KitPages(KitBook kits, KitWorks works, PossibleKits possibleKits, KitIndex index, KitShelf shelf, GoodService goods,
+            BoltSearch bolts, Words words) {
         this.kits = kits;
         this.works = works;
         this.possibleKits = possibleKits;
         this.index = index;
         this.shelf = shelf;
         this.goods = goods;
+        this.bolts = bolts;
         this.words = words;
     }
 
@@ -87,11 +95,22 @@ class KitPages {
     KitPage page(long id, Optional<String> figure) {
         KitWork work = works.work(kits.kit(id));
         PriceTags tags = works.priceTags();
+        KitsPossible possible = possibleKits.of(work.kit());
         return KitPage.of(
                 work,
-                new KitPage.Known(possibleKits.of(work.kit()), onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work),
+                new KitPage.Known(possible, onHand(shelf.counts(List.of(id)), id), works.savedByPlan(work),
                         works.costs(work), works.soldOtherwise(work),
-                        goods.notions(), tags.of(work.kit(), work.bill()), tags.earning(work.kit(), work.bill())),
+                        goods.notions(), tags.of(work.kit(), work.bill()), tags.earning(work.kit(), work.bill()),
+                        lastBolts(work.kit(), possible)),
                 words.sellingUnit(), figure, words);
+    }
+
+    /** How long the last bolts were of the fabrics that stop the next bag, by their codes. */
+    private Map<String, Length> lastBolts(Kit kit, KitsPossible possible) {
+        Map<String, Length> last = new HashMap<>();
+        Map<String, Long> ids = kit.fabricIdByCode();
+        possible.stoppedBy().stream().filter(ids::containsKey).forEach(
+                code -> bolts.lastBolt(requireNonNull(ids.get(code))).ifPresent(length -> last.put(code, length)));
+        return last;
     }
 }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -15,6 +16,7 @@ import retazo.app.shared.SearchWords;
 import retazo.app.stock.Bolt;
 import retazo.app.stock.StockItemRepository;
 import retazo.app.stock.StockService;
+import retazo.core.measure.Length;
 
 /** Finds bolts by what a person holds in the hand: number, lot, place, and the code, name and colour of the fabric. */
 @Service
@@ -54,6 +56,12 @@ public class BoltSearch {
     public Map<String, Long> countsByPlace() {
         return items.boltsByPlace().stream()
                 .collect(Collectors.toMap(StockItemRepository.PlaceCount::getPlace, StockItemRepository.PlaceCount::getBolts));
+    }
+
+    /** How long the bolt of a fabric was that came last; empty where none ever did. */
+    @Transactional(readOnly = true)
+    public Optional<Length> lastBolt(long fabricId) {
+        return items.lastBolt(fabricId).map(Length::new);
     }
 
     /** Whether the shop ever had a bolt. */

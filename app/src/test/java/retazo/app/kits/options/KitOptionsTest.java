@@ -14,6 +14,7 @@ import retazo.app.TestShop;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
 import retazo.app.kits.KitBook;
+import retazo.app.kits.KitLife;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
 import retazo.core.quilt.size.QuiltSize;
@@ -105,6 +106,16 @@ class KitOptionsTest {
         assertThat(made.contents()).isEqualTo(new Contents(true, false));
         assertThat(made.name()).isEqualTo(kits.kit(kit).name());
         assertThat(kits.kit(kit).contents()).isEqualTo(new Contents(false, false));
+    }
+
+    @Test
+    void a_kit_whose_line_has_ended_gets_none_beside_it() {
+        long kit = samples.kit(samples.fabric());
+        samples.bean(KitLife.class).end(kit, 1);
+
+        String answer = Client.of(shop, "idris").post("/kits/" + kit + "/options/binding", Map.of()).body();
+
+        assertThat(answer).contains("The line of this kit has ended");
     }
 
     @Test
