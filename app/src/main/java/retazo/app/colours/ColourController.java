@@ -110,14 +110,23 @@ class ColourController {
 
     /** What that would change, before it is done. */
     @PostMapping("/what-changes")
-    String whatChanges(@RequestParam MultiValueMap<String, String> form, @RequestParam long kit, Model model) {
+    String whatChanges(
+            @RequestParam MultiValueMap<String, String> form, @RequestParam long kit, @RequestParam(defaultValue = "") String seen,
+            Model model, RedirectAttributes next) {
+        Optional<Long> already = recolour.already(kit);
+        if (already.isPresent()) {
+            return changedAlready(already.get(), next);
+        }
+        Optional<ColourPages.Changing> changing = pages.changing(kit);
+        if (changing.isEmpty()) {
+            next.addFlashAttribute("refused", words.of(Problem.of("kit.none-planned", seen)));
+            return "redirect:/kits/" + kit;
+        }
         Tried tried = Tried.of(form.toSingleValueMap());
         Trial.Found found = trial.found(tried);
-        Optional<ColourPages.Changing> changing = pages.changing(kit);
-        List<Problem> open = trial.open(found, changing.map(ColourPages.Changing::sizeKeys).orElse(List.of())).stream()
-                .map(role -> Problem.at("change", "colours.role-open", role.letter())).toList();
-        changing.ifPresent(one -> model.addAttribute("changing", one));
-        if (changing.isEmpty() || !open.isEmpty()) {
+        List<Problem> open = open(found, kit);
+        model.addAttribute("changing", changing.get());
+        if (!open.isEmpty()) {
             return show(tried, Faults.of(open, words), model);
         }
         List<WhatChanges.Line> lines = whatChanges.of(kit, new LinkedHashMap<>(found.fabrics()), tried.backing());
@@ -127,6 +136,17 @@ class ColourController {
         return "colours/what-changes";
     }
 
+    private String changedAlready(long fresh, RedirectAttributes next) {
+        next.addFlashAttribute("done", words.text("colours.changed-already"));
+        return "redirect:/kits/" + fresh;
+    }
+
+    /** Roles of the sizes that would be changed that have no fabric yet. */
+    private List<Problem> open(Trial.Found found, long kit) {
+        List<String> sizes = pages.changing(kit).map(ColourPages.Changing::sizeKeys).orElse(List.of());
+        return trial.open(found, sizes).stream().map(role -> Problem.at("change", "colours.role-open", role.letter())).toList();
+    }
+
     /** Gives the kits of a colourway these fabrics, and the newest version of their pattern. */
     @PostMapping("/change")
     String change(
@@ -134,14 +154,11 @@ class ColourController {
             @AuthenticationPrincipal SignedIn person, Model model, RedirectAttributes next) {
         Optional<Long> already = recolour.already(kit);
         if (already.isPresent()) {
-            next.addFlashAttribute("done", words.text("colours.changed-already"));
-            return "redirect:/kits/" + already.get();
+            return changedAlready(already.get(), next);
         }
         Tried tried = Tried.of(form.toSingleValueMap());
         Trial.Found found = trial.found(tried);
-        List<String> sizes = pages.changing(kit).map(ColourPages.Changing::sizeKeys).orElse(List.of());
-        List<Problem> open = trial.open(found, sizes).stream()
-                .map(role -> Problem.at("change", "colours.role-open", role.letter())).toList();
+        List<Problem> open = open(found, kit);
         Outcome<Recolour.Changed> outcome = open.isEmpty()
                 ? recolour.change(kit, seen, new LinkedHashMap<>(found.fabrics()), tried.backing(), person.personId())
                 : Outcome.refused(open);

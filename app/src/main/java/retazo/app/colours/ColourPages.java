@@ -113,10 +113,16 @@ class ColourPages {
         }
     }
 
+    /** The kits in the colours of one that are planned, by size. */
+    @Transactional(readOnly = true)
+    List<Kit> planned(long kitId) {
+        return kits.inOrder(index.ofColourway(kitId).stream().filter(title -> !title.ended()).map(KitTitle::id).toList());
+    }
+
     /** Those that a kit is of; empty where its line has ended. */
     @Transactional(readOnly = true)
     Optional<Changing> changing(long kitId) {
-        List<Kit> planned = kits.inOrder(index.ofColourway(kitId).stream().filter(title -> !title.ended()).map(KitTitle::id).toList());
+        List<Kit> planned = planned(kitId);
         return planned.stream().filter(kit -> kit.id() == kitId).findFirst().map(kit -> new Changing(
                 kitId, kit.colourway(), planned.stream().map(one -> one.size().key().value()).toList()));
     }

@@ -1,6 +1,5 @@
 package retazo.app.colours;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,9 +8,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import retazo.app.fabrics.Fabric;
 import retazo.app.kits.Kit;
-import retazo.app.kits.KitBook;
-import retazo.app.kits.index.KitIndex;
-import retazo.app.kits.index.KitTitle;
 import retazo.app.kits.possible.KitPrices;
 import retazo.app.kits.possible.PossibleKits;
 import retazo.app.shared.LengthView;
@@ -24,16 +20,14 @@ import retazo.core.measure.LengthUnit;
 @Component
 class WhatChanges {
 
-    private final KitIndex index;
-    private final KitBook kits;
+    private final ColourPages pages;
     private final PossibleKits possible;
     private final KitPrices prices;
     private final Recolour recolour;
     private final Words words;
 
-    WhatChanges(KitIndex index, KitBook kits, PossibleKits possible, KitPrices prices, Recolour recolour, Words words) {
-        this.index = index;
-        this.kits = kits;
+    WhatChanges(ColourPages pages, PossibleKits possible, KitPrices prices, Recolour recolour, Words words) {
+        this.pages = pages;
         this.possible = possible;
         this.prices = prices;
         this.recolour = recolour;
@@ -69,13 +63,10 @@ class WhatChanges {
     /** Of all sizes of a kit's colours that are planned. */
     @Transactional(readOnly = true)
     List<Line> of(long kitId, Map<RoleKey, Fabric> fabrics, boolean backing) {
-        List<Kit> planned = kits.inOrder(index.ofColourway(kitId).stream().filter(title -> !title.ended()).map(KitTitle::id).toList());
-        List<Line> lines = new ArrayList<>();
-        for (Kit before : planned) {
-            lines.add(new Line(
-                    before.sizeName(), side(before), recolour.changed(before, fabrics, backing).map(this::side)));
-        }
-        return lines;
+        return pages.planned(kitId).stream()
+                .map(before -> new Line(
+                        before.sizeName(), side(before), recolour.changed(before, fabrics, backing).map(this::side)))
+                .toList();
     }
 
     private Side side(Kit kit) {

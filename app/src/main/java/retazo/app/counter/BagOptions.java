@@ -10,15 +10,12 @@ import retazo.app.kits.options.KitOptions;
 import retazo.app.shared.LengthView;
 import retazo.app.shared.MoneyText;
 import retazo.app.shared.Words;
-import retazo.core.measure.Length;
 import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 
 /** What can be added to a packed bag: of a cloth that is in it, from the lot that it was cut from, while that lasts. */
 @Component
 class BagOptions {
-
-    private static final KitOptions.Wish USUAL = new KitOptions.Wish(Length.ofInches(1), Length.ofYards(1, 4));
 
     private final KitOptions options;
     private final Words words;
@@ -43,7 +40,7 @@ class BagOptions {
 
     List<Option> of(Kit kit, List<MoreOfLots.OfLot> lots) {
         LengthUnit unit = words.sellingUnit();
-        return options.of(kit, USUAL).stream().filter(option -> option.goods().isEmpty())
+        return options.of(kit, KitOptions.Wish.usual(unit)).stream().filter(option -> option.goods().isEmpty())
                 .map(option -> new Option(
                         words.text("counter.option." + option.kind()),
                         option.cloth().stream().map(more -> line(more, lots, unit)).toList(),

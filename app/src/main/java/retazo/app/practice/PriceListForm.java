@@ -1,6 +1,5 @@
 package retazo.app.practice;
 
-import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -35,15 +34,13 @@ record PriceListForm(
     static final String KIT_STEP = "kit-step";
     private static final String CLOTH = "cloth";
 
-    private static final String RATE = "\\d{1,2}([.,]\\d{1,2})?";
-
     static PriceListForm of(UsualPrices usual, Tax tax) {
         Map<String, String> typed = new HashMap<>();
         usual.cloth().ifPresent(cloth -> typed.put(CLOTH, cloth.each().plainAmount()));
         usual.precuts().forEach((kind, each) -> typed.put(kind.code(), each.plainAmount()));
         usual.kitStep().ifPresent(step -> typed.put(KIT_STEP, step.plainAmount()));
         return new PriceListForm(
-                usual.currency().getCurrencyCode(), typed, tax.isNone() ? "" : tax.rate().toString().replace("%", "").strip(),
+                usual.currency().getCurrencyCode(), typed, tax.isNone() ? "" : tax.rate().plainNumber(),
                 tax.included() ? null : "on");
     }
 
@@ -68,12 +65,7 @@ record PriceListForm(
         if (typed.isEmpty()) {
             return Optional.of(new Tax(Percent.ZERO, taxOn == null));
         }
-        if (!typed.matches(RATE)) {
-            reader.add(Problem.at("taxRate", "price.tax"));
-            return Optional.empty();
-        }
-        int hundredths = new BigDecimal(typed.replace(',', '.')).movePointRight(2).intValueExact();
-        return Optional.of(new Tax(new Percent(hundredths), taxOn == null));
+        return reader.percent("taxRate", typed, "price.tax").map(rate -> new Tax(rate, taxOn == null));
     }
 
     /** @param unit in which the shop sells cloth */

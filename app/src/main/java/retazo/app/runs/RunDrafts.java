@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import retazo.app.kits.KitBook;
 import retazo.app.kits.KitLife;
 import retazo.app.runs.book.Run;
 import retazo.app.runs.book.RunEntity;
@@ -28,15 +29,18 @@ public class RunDrafts {
     private final RunLineRepository runLines;
     private final Confirming confirming;
     private final KitLife life;
+    private final KitBook kits;
     private final Entries entries;
     private final Clock clock;
 
     RunDrafts(
-            RunRepository runs, RunLineRepository runLines, Confirming confirming, KitLife life, Entries entries, Clock clock) {
+            RunRepository runs, RunLineRepository runLines, Confirming confirming, KitLife life, KitBook kits, Entries entries,
+            Clock clock) {
         this.runs = runs;
         this.runLines = runLines;
         this.confirming = confirming;
         this.life = life;
+        this.kits = kits;
         this.entries = entries;
         this.clock = clock;
     }
@@ -49,7 +53,7 @@ public class RunDrafts {
     public Outcome<Long> draft(List<Run.Asked> asked, Run.Turn turn, Entry entry) {
         return entries.once(entry, "run " + asked + " " + turn, within -> {
             List<Problem> ended = asked.stream().filter(one -> life.endedAt(one.kitId()).isPresent())
-                    .map(one -> Problem.at("bags." + one.kitId(), "run.kit-ended")).toList();
+                    .map(one -> Problem.at("bags." + one.kitId(), "run.kit-ended", kits.kit(one.kitId()).name())).toList();
             return ended.isEmpty() ? Outcome.done(draft(asked, turn, within.personId())) : Outcome.refused(ended);
         });
     }

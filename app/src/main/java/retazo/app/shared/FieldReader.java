@@ -1,5 +1,6 @@
 package retazo.app.shared;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -11,6 +12,7 @@ import retazo.core.measure.Length;
 import retazo.core.measure.LengthText;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
+import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
 import retazo.core.measure.Reading;
 import retazo.core.measure.TypedLength;
@@ -78,6 +80,20 @@ public final class FieldReader {
             problems.add(Problem.at(field, "money.amount", shortened(typed.strip()), currency.getCurrencyCode()));
         }
         return money;
+    }
+
+    /**
+     * A percentage below 100 with up to two decimals; or empty with a problem at the field.
+     *
+     * @param code of that problem
+     */
+    public Optional<Percent> percent(String field, @Nullable String typed, String code) {
+        String text = typed == null ? "" : typed.strip();
+        if (!text.matches("\\d{1,2}([.,]\\d{1,2})?")) {
+            problems.add(Problem.at(field, code));
+            return Optional.empty();
+        }
+        return Optional.of(new Percent(new BigDecimal(text.replace(',', '.')).movePointRight(2).intValueExact()));
     }
 
     /** A whole number within limits, both inclusive; or the least with a problem at the field. */

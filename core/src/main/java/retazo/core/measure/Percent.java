@@ -34,14 +34,19 @@ public record Percent(int hundredths) implements Quantity {
         return percent.apply(this);
     }
 
-    /** Such as {@code 5 %} or {@code 7.25 %}. */
-    @Override
-    public String toString() {
+    /** As it is typed: {@code 5} or {@code 7.25}. */
+    public String plainNumber() {
         String whole = Integer.toString(hundredths / 100);
         int rest = hundredths % 100;
         if (rest == 0) {
-            return whole + " %";
+            return whole;
         }
-        return whole + "." + (rest % 10 == 0 ? Integer.toString(rest / 10) : "%02d".formatted(rest)) + " %";
+        return whole + "." + (rest % 10 == 0 ? Integer.toString(rest / 10) : "%02d".formatted(rest));
+    }
+
+    /** Such as {@code 5 %} or {@code 7.25 %}. */
+    @Override
+    public String toString() {
+        return plainNumber() + " %";
     }
 }

@@ -19,6 +19,7 @@ import retazo.core.kit.BillOfMaterials;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Count;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Money;
 import retazo.core.quilt.size.QuiltSize;
 
@@ -44,6 +45,11 @@ public class KitOptions {
      * @param spare of every cloth
      */
     public record Wish(Length wider, Length spare) {
+
+        /** What is asked where nobody says otherwise: an inch, and a quarter of the unit in which the shop sells. */
+        public static Wish usual(LengthUnit unit) {
+            return new Wish(Length.ofInches(1), Length.of(1, 4, unit));
+        }
     }
 
     /** The options that a kit has, in the order of their kinds; none for one that cannot be made itself. */

@@ -23,6 +23,7 @@ import retazo.app.shared.Words;
 import retazo.core.bolt.KitsPossible;
 import retazo.core.kit.Contents;
 import retazo.core.measure.Length;
+import retazo.core.measure.LengthParts;
 import retazo.core.measure.LengthUnit;
 import retazo.core.measure.Problem;
 
@@ -50,18 +51,21 @@ class OptionController {
 
     @GetMapping
     String page(
-            @PathVariable long id, @RequestParam(defaultValue = "1 in") String wider, @RequestParam(defaultValue = "") String spare,
+            @PathVariable long id, @RequestParam(defaultValue = "") String wider, @RequestParam(defaultValue = "") String spare,
             Model model) {
         Kit kit = book.kit(id);
         LengthUnit unit = words.sellingUnit();
-        String typedSpare = spare.isBlank() ? words.text("options.spare-usual." + unit) : spare;
+        KitOptions.Wish usual = KitOptions.Wish.usual(unit);
+        String typedWider = wider.isBlank() ? LengthParts.exactText(usual.wider(), LengthUnit.INCH) : wider;
+        String typedSpare = spare.isBlank() ? LengthParts.exactText(usual.spare(), unit) : spare;
         FieldReader reader = new FieldReader();
-        Length readWider = reader.lengthAboveZero("wider", wider, LengthUnit.INCH, WIDEST);
+        Length readWider = reader.lengthAboveZero("wider", typedWider, LengthUnit.INCH, WIDEST);
         Length readSpare = reader.lengthAboveZero("spare", typedSpare, unit, MOST_SPARE);
         List<KitOption> found = reader.anyProblem() ? List.of() : options.of(kit, new KitOptions.Wish(readWider, readSpare));
         KitsPossible can = possible.of(kit);
         OptionPage page = new OptionPage(
-                kit, can.bags().value(), stops(kit, can), found.stream().map(option -> shown(option, unit)).toList(), wider, typedSpare,
+                kit, can.bags().value(), stops(kit, can), found.stream().map(option -> shown(option, unit)).toList(), typedWider,
+                typedSpare,
                 kit.settings().mark(), options.spare(kit, readSpare).isPresent());
         model.addAttribute("page", page);
         model.addAttribute("prints", page.prints());

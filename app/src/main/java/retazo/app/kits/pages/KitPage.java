@@ -119,7 +119,7 @@ record KitPage(
             return new OwnPrice(
                     sold.map(MoneyText::of).orElse(""), earning.map(one -> one.percent() + " %").orElse(""),
                     price.match(parts -> "parts", margin -> "margin", hand -> "hand"),
-                    price.match(parts -> "", margin -> margin.margin().toString().replace("%", "").strip(), hand -> ""),
+                    price.match(parts -> "", margin -> margin.margin().plainNumber(), hand -> ""),
                     price.match(parts -> "", margin -> "", hand -> hand.each().plainAmount()), kit.settings().mark());
         }
     }

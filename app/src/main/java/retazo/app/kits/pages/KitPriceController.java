@@ -1,6 +1,5 @@
 package retazo.app.kits.pages;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -14,15 +13,12 @@ import retazo.app.practice.PriceListService;
 import retazo.app.shared.FieldReader;
 import retazo.app.shared.Outcome;
 import retazo.app.shared.Words;
-import retazo.core.measure.Percent;
 import retazo.core.measure.Problem;
 import retazo.core.price.KitPrice;
 
 /** By what a kit is priced. */
 @Controller
 class KitPriceController {
-
-    private static final String SHARE = "\\d{1,2}([.,]\\d{1,2})?";
 
     private final KitService kits;
     private final KitBook book;
@@ -61,12 +57,7 @@ class KitPriceController {
     /** None for a price by its parts, or with a problem in the reader. */
     private Optional<KitPrice> read(String way, String share, String amount, FieldReader reader) {
         if (way.equals("margin")) {
-            if (!share.strip().matches(SHARE)) {
-                reader.add(Problem.at("share", "kit.price-margin"));
-                return Optional.empty();
-            }
-            return Optional.of(new KitPrice.ByMargin(
-                    new Percent(new BigDecimal(share.strip().replace(',', '.')).movePointRight(2).intValueExact())));
+            return reader.percent("share", share, "kit.price-margin").map(KitPrice.ByMargin::new);
         }
         if (way.equals("hand")) {
             if (amount.isBlank()) {
